@@ -1,0 +1,36 @@
+package org.yellowfit.core.fit;
+
+import java.util.List;
+import org.yellowfit.core.colour.Colour;
+import org.yellowfit.core.colour.OkLab;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Traits;
+
+/** Which needs a plant's looks can give it at all. */
+final class Appearance {
+
+    /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
+    private static final double GREEN_FROM_DEG = 112;
+    private static final double GREEN_TO_DEG = 165;
+    private static final double GOLD_FROM_LIGHTNESS = 0.72;
+
+    private Appearance() {
+    }
+
+    static boolean mayFlower(Cultivar plant) {
+        boolean neverShows = plant.kind() == Kind.FERN || plant.kind() == Kind.CONIFER;
+        return !neverShows || plant.get(Traits.FLOWER_COLOURS).isPresent();
+    }
+
+    /** True as well where the summer colour is unknown. */
+    static boolean mayLoseColour(Cultivar plant) {
+        List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
+        return summer.size() != 1 || !isPlainGreen(summer.get(0).lab());
+    }
+
+    private static boolean isPlainGreen(OkLab lab) {
+        double hue = lab.hueDegrees();
+        return hue >= GREEN_FROM_DEG && hue <= GREEN_TO_DEG && lab.lightness() < GOLD_FROM_LIGHTNESS;
+    }
+}

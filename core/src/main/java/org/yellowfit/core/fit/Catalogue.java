@@ -1,0 +1,147 @@
+package org.yellowfit.core.fit;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.yellowfit.core.measure.Interval;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Trait;
+import org.yellowfit.core.plant.Traits;
+
+/**
+ * A snapshot of the catalogue laid out for the fit: one array for each trait the quick marks read. NaN and −1 stand for
+ * unknown, a bit set is 0 when nothing is known. Immutable and safe to share between threads.
+ */
+public final class Catalogue {
+
+    private static final int MOST_HORIZONS_KEPT = 8;
+
+    final Cultivar[] plants;
+    final byte[] zoneMin;
+    final byte[] zoneMax;
+    final boolean[] evergreen;
+    final boolean[] annual;
+    final double[] sunLive;
+    final double[] sunFlower;
+    final double[] sunColour;
+    final double[] sunMax;
+    final double[] hotSunMax;
+    final double[] moistureLow;
+    final double[] moistureHigh;
+    final double[] phLow;
+    final double[] phHigh;
+    final int[] texture;
+    final int[] drainage;
+    final int[] hazards;
+    final int[] stands;
+    final int[] dislikes;
+    final byte[] deer;
+    final byte[] rabbit;
+    private final Map<String, Integer> byId;
+    private final Map<Double, Sizes> sizes = new ConcurrentHashMap<>();
+
+    private Catalogue(List<Cultivar> cultivars) {
+        int n = cultivars.size();
+        plants = cultivars.toArray(Cultivar[]::new);
+        zoneMin = new byte[n];
+        zoneMax = new byte[n];
+        evergreen = new boolean[n];
+        annual = new boolean[n];
+        sunLive = numbers(Traits.SUN_LIVE);
+        sunFlower = numbers(Traits.SUN_FLOWER);
+        sunColour = numbers(Traits.SUN_COLOUR);
+        sunMax = numbers(Traits.SUN_MAX);
+        hotSunMax = numbers(Traits.HOT_SUN_MAX);
+        moistureLow = new double[n];
+        moistureHigh = new double[n];
+        phLow = new double[n];
+        phHigh = new double[n];
+        texture = words(Traits.TEXTURE);
+        drainage = words(Traits.DRAINAGE);
+        hazards = words(Traits.HAZARDS);
+        stands = words(Traits.STANDS);
+        dislikes = words(Traits.DISLIKES);
+        deer = word(Traits.DEER);
+        rabbit = word(Traits.RABBIT);
+        byId = new HashMap<>(n * 2);
+        for (int i = 0; i < n; i++) {
+            fill(i);
+        }
+    }
+
+    public static Catalogue of(List<Cultivar> cultivars) {
+        return new Catalogue(cultivars);
+    }
+
+    public int size() {
+        return plants.length;
+    }
+
+    public Optional<Cultivar> find(String id) {
+        return Optional.ofNullable(byId.get(id)).map(i -> plants[i]);
+    }
+
+    public List<Cultivar> all() {
+        return List.of(plants);
+    }
+
+    int indexOf(String id) {
+        return byId.getOrDefault(id, -1);
+    }
+
+    /** Sizes at an age, worked out once for each age asked for. */
+    Sizes sizesAt(double years) {
+        if (sizes.size() > MOST_HORIZONS_KEPT) {
+            sizes.clear();
+        }
+        return sizes.computeIfAbsent(years, age -> new Sizes(plants, age));
+    }
+
+    private void fill(int i) {
+        Cultivar plant = plants[i];
+        byId.put(plant.id(), i);
+        zoneMin[i] = (byte) (int) plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(-1);
+        zoneMax[i] = (byte) (int) plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(-1);
+        evergreen[i] = plant.persistence() == org.yellowfit.core.plant.Persistence.EVERGREEN;
+        annual[i] = plant.isAnnual();
+        range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
+        range(plant, Traits.PH, phLow, phHigh, i);
+    }
+
+    private static void range(Cultivar plant, Trait<Interval> trait, double[] low, double[] high, int i) {
+        low[i] = plant.get(trait).map(Interval::low).orElse(Double.NaN);
+        high[i] = plant.get(trait).map(Interval::high).orElse(Double.NaN);
+    }
+
+    private double[] numbers(Trait<Double> trait) {
+        double[] column = new double[plants.length];
+        for (int i = 0; i < column.length; i++) {
+            column[i] = plants[i].get(trait).orElse(Double.NaN);
+        }
+        return column;
+    }
+
+    private <E extends Enum<E>> int[] words(Trait<List<E>> trait) {
+        int[] column = new int[plants.length];
+        for (int i = 0; i < column.length; i++) {
+            for (E word : plants[i].get(trait).orElse(List.of())) {
+                column[i] |= bit(word);
+            }
+        }
+        return column;
+    }
+
+    private <E extends Enum<E>> byte[] word(Trait<E> trait) {
+        byte[] column = new byte[plants.length];
+        for (int i = 0; i < column.length; i++) {
+            column[i] = (byte) (int) plants[i].get(trait).map(Enum::ordinal).orElse(-1);
+        }
+        return column;
+    }
+
+    static int bit(Enum<?> word) {
+        return 1 << word.ordinal();
+    }
+}

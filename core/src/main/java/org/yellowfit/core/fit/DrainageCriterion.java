@@ -1,0 +1,80 @@
+package org.yellowfit.core.fit;
+
+import java.util.stream.Collectors;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.soil.Drainage;
+
+/** Drainage against the classes a plant stands (rules C2 and C5). In a pot it is made, so it does not apply. */
+final class DrainageCriterion implements Criterion {
+
+    private static final Drainage[] CLASSES = Drainage.values();
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.DRAINAGE;
+    }
+
+    @Override
+    public String rule() {
+        return "C2";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        if (SiteConditions.yes(q.site().container())) {
+            return Scale.DOES_NOT_APPLY;
+        }
+        if (q.site().drainage() == null) {
+            return Scale.SITE_UNKNOWN;
+        }
+        if (plants.drainage[i] == 0) {
+            return Scale.UNKNOWN;
+        }
+        int steps = Math.abs(tooDry(plants, i, q));
+        return steps == 0 ? Scale.fits(1) : steps == 1 ? Scale.fitsIf(0.5) : Scale.no(1 - (steps - 1) / 2.0);
+    }
+
+    @Override
+    public String site(Question q) {
+        return Words.of(q.site().drainage());
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        int tooDry = tooDry(plants, i, q);
+        String takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow().stream().map(Words::of).collect(Collectors.joining(", "));
+        String key = tooDry == 0 ? "drainage.fits" : tooDry > 0 ? "drainage.dry" : "drainage.wet";
+        Explained said = Explained.of(takes, tooDry == 0 ? "C2" : "C5", Phrases.say(key, site(q), takes), strip(plants, i, q));
+        if (tooDry == 0) {
+            return said;
+        }
+        if (tooDry > 0) {
+            return said.with(Remedy.of(Remedy.Action.WATER, "water.drains"), Remedy.of(Remedy.Action.AMEND, "amend.sand"));
+        }
+        return tooDry == -1
+                ? said.with(Remedy.of(Remedy.Action.PLANT_HIGH, "plant-high"), Remedy.of(Remedy.Action.DRAIN, "drain"))
+                : said.with(Remedy.of(Remedy.Action.POT, "pot.drain"), Remedy.of(Remedy.Action.DRAIN, "drain"));
+    }
+
+    private static Strip strip(Catalogue plants, int i, Question q) {
+        int site = q.site().drainage().ordinal();
+        int mask = plants.drainage[i];
+        int low = Integer.numberOfTrailingZeros(mask);
+        int high = 31 - Integer.numberOfLeadingZeros(mask);
+        return new Strip(low - site - 0.5, high - site + 0.5);
+    }
+
+    /** Classes the site drains faster than the nearest the plant stands; negative when slower, 0 when it stands it. */
+    private static int tooDry(Catalogue plants, int i, Question q) {
+        int site = q.site().drainage().ordinal();
+        int nearest = CLASSES.length;
+        for (Drainage each : CLASSES) {
+            boolean stands = (plants.drainage[i] & Catalogue.bit(each)) != 0;
+            if (stands && Math.abs(site - each.ordinal()) < Math.abs(nearest)) {
+                nearest = site - each.ordinal();
+            }
+        }
+        return nearest;
+    }
+}

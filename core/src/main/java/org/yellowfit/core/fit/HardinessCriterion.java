@@ -1,0 +1,171 @@
+package org.yellowfit.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.Stress;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.YesNo;
+
+/** Does it live through the winter (rules A2 to A5)? Counted in half-zones. */
+final class HardinessCriterion implements Criterion {
+
+    /** Fewest weeks of show for which growing a plant as an annual is worth it: cautious, standard, bold. Our estimate. */
+    private static final int[] LEAST_WEEKS = {12, 8, 4};
+    private static final double ANNUAL_EASE = 0.3;
+    private static final double SOLD_AS_ANNUAL_EASE = 1;
+    private static final double ZONE_STEP = 2;
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.HARDINESS;
+    }
+
+    @Override
+    public String rule() {
+        return "A2";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        if (q.site().zone() == null) {
+            return Scale.SITE_UNKNOWN;
+        }
+        if (plants.annual[i]) {
+            return showsLongEnough(q) ? Scale.fitsIf(SOLD_AS_ANNUAL_EASE) : Scale.no(0.5);
+        }
+        if (plants.zoneMin[i] < 0) {
+            return Scale.UNKNOWN;
+        }
+        int gap = gap(plants, i, q);
+        if (gap <= 0) {
+            return wrappedInPot(plants, i, q) ? Scale.fitsIf(0.6) : Scale.fits(gap == 0 ? 0.6 : 1);
+        }
+        if (gap <= allowedGap(q.policy())) {
+            return Scale.fitsIf(1 - gap / 3.0);
+        }
+        if (plants.plants[i].is(Traits.FIRST_SEASON, YesNo.YES) && showsLongEnough(q)) {
+            return Scale.fitsIf(ANNUAL_EASE);
+        }
+        return Scale.no(1 - (gap - 1) / 4.0);
+    }
+
+    @Override
+    public String site(Question q) {
+        HardinessZone effective = q.site().zone().plus(shift(q, false));
+        return effective.equals(q.site().zone())
+                ? effective.label()
+                : Phrases.say("hardiness.effective", effective.label(), q.site().zone().label());
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        Cultivar plant = plants.plants[i];
+        Strip strip = strip(plants, i, q);
+        if (plants.annual[i]) {
+            return asAnnual(plant, q, strip, "hardiness.annual", Scale.verdict(mark));
+        }
+        int gap = gap(plants, i, q);
+        String needs = HardinessZone.label(Math.min(HardinessZone.WARMEST, needed(plants, i, q)));
+        String has = HardinessZone.label(effective(plants, i, q));
+        if (gap <= 0) {
+            Explained fine = Explained.of(range(plant), baseRule(q),
+                    Phrases.say(inPot(q) ? "hardiness.pot.fits" : "hardiness.fits", plantZone(plant), has, needs), strip);
+            return wrappedInPot(plants, i, q) ? fine.with(Remedy.of(Remedy.Action.POT, "wrap")) : fine;
+        }
+        String why = Phrases.say(inPot(q) ? "hardiness.pot.short" : "hardiness.short", plantZone(plant), has, halves(gap), needs);
+        if (Scale.verdict(mark) == Verdict.FITS_IF && gap > allowedGap(q.policy())) {
+            return asAnnual(plant, q, strip, "hardiness.first-season", Verdict.FITS_IF);
+        }
+        return new Explained(range(plant), "A4", why, remedies(gap, q), strip);
+    }
+
+    private static Explained asAnnual(Cultivar plant, Question q, Strip strip, String key, Verdict verdict) {
+        Long weeks = q.site().weeksOfShow();
+        String show = weeks == null ? Phrases.say("hardiness.weeks.unknown") : Phrases.say("hardiness.weeks", weeks);
+        Explained said = Explained.of(range(plant), "A5", Phrases.say(key, plantZone(plant), q.site().zone().label(), show), strip);
+        return verdict == Verdict.NO ? said : said.with(Remedy.of(Remedy.Action.ANNUAL, "annual"));
+    }
+
+    private static List<Remedy> remedies(int gap, Question q) {
+        List<Remedy> remedies = new ArrayList<>();
+        if (gap <= 2) {
+            remedies.add(Remedy.of(Remedy.Action.SHELTER, inPot(q) ? "shelter.pot" : "shelter"));
+        }
+        if (gap > 1 && !inPot(q)) {
+            remedies.add(Remedy.of(Remedy.Action.POT, "pot.winter"));
+        }
+        return remedies;
+    }
+
+    private static Strip strip(Catalogue plants, int i, Question q) {
+        int effective = effective(plants, i, q);
+        double warmest = plants.zoneMax[i] < 0 ? Double.POSITIVE_INFINITY : plants.zoneMax[i] - q.site().zone().half() + 1;
+        double coldest = plants.annual[i] ? Double.NEGATIVE_INFINITY : needed(plants, i, q) - effective;
+        return new Strip(Math.min(coldest, warmest) / ZONE_STEP, Math.max(coldest, warmest) / ZONE_STEP);
+    }
+
+    private static int gap(Catalogue plants, int i, Question q) {
+        return needed(plants, i, q) - effective(plants, i, q);
+    }
+
+    /** The half-zone the plant asks for: its own, or colder by the margin for roots that freeze in a pot (A3). */
+    private static int needed(Catalogue plants, int i, Question q) {
+        return plants.zoneMin[i] + (inPot(q) ? potMargin(q.policy()) : 0);
+    }
+
+    private static int potMargin(Policy policy) {
+        return switch (policy) {
+            case CAUTIOUS -> 4;
+            case STANDARD -> 3;
+            case BOLD -> 0;
+        };
+    }
+
+    /** Bold leaves a plant in its pot that is hardy in the ground only: wrapped, or moved in. */
+    private static boolean wrappedInPot(Catalogue plants, int i, Question q) {
+        return inPot(q) && q.policy() == Policy.BOLD && gap(plants, i, q) + potMargin(Policy.STANDARD) > 0;
+    }
+
+    private static int effective(Catalogue plants, int i, Question q) {
+        return q.site().zone().plus(shift(q, plants.evergreen[i])).half();
+    }
+
+    private static int shift(Question q, boolean evergreen) {
+        SiteConditions site = q.site();
+        return (SiteConditions.yes(site.sheltered()) ? 1 : 0) - (SiteConditions.yes(site.frostPocket()) ? 1 : 0)
+                - (evergreen && q.has(Stress.WIND) ? 1 : 0);
+    }
+
+    private static int allowedGap(Policy policy) {
+        return policy.ordinal();
+    }
+
+    private static boolean showsLongEnough(Question q) {
+        Long weeks = q.site().weeksOfShow();
+        return weeks == null || weeks >= LEAST_WEEKS[q.policy().ordinal()];
+    }
+
+    private static boolean inPot(Question q) {
+        return SiteConditions.yes(q.site().container());
+    }
+
+    private static String baseRule(Question q) {
+        boolean shifted = inPot(q) || SiteConditions.yes(q.site().sheltered()) || SiteConditions.yes(q.site().frostPocket());
+        return shifted ? "A3" : "A2";
+    }
+
+    private static String plantZone(Cultivar plant) {
+        return plant.write(Traits.ZONE_MIN).orElse("?");
+    }
+
+    private static String range(Cultivar plant) {
+        return plant.write(Traits.ZONE_MAX).map(max -> plantZone(plant) + "–" + max).orElse(plantZone(plant));
+    }
+
+    private static String halves(int gap) {
+        return gap == 1 ? Phrases.say("half-zone") : Phrases.say("half-zones", gap);
+    }
+}

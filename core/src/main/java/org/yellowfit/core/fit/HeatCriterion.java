@@ -1,0 +1,48 @@
+package org.yellowfit.core.fit;
+
+import org.yellowfit.core.climate.HardinessZone;
+
+/** Is the place too warm for it (rule A6)? Counted in half-zones. */
+final class HeatCriterion implements Criterion {
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.HEAT;
+    }
+
+    @Override
+    public String rule() {
+        return "A6";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        if (q.site().zone() == null) {
+            return Scale.SITE_UNKNOWN;
+        }
+        if (plants.zoneMax[i] < 0) {
+            return Scale.UNKNOWN;
+        }
+        int over = q.site().zone().half() - plants.zoneMax[i];
+        if (over <= 0) {
+            return Scale.fits(over == 0 ? 0.6 : 1);
+        }
+        return over == 1 ? Scale.fitsIf(0.5) : Scale.no(1 - (over - 1) / 4.0);
+    }
+
+    @Override
+    public String site(Question q) {
+        return q.site().zone().label();
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        String warmest = HardinessZone.label(plants.zoneMax[i]);
+        int over = q.site().zone().half() - plants.zoneMax[i];
+        Explained said = Explained.of(Phrases.say("heat.plant", warmest), rule(),
+                Phrases.say(over <= 0 ? "heat.fits" : "heat.over", warmest, site(q)), null);
+        return over == 1
+                ? said.with(Remedy.of(Remedy.Action.SHADE, "shade.afternoon"), Remedy.of(Remedy.Action.WATER, "water.summer"))
+                : said;
+    }
+}

@@ -1,0 +1,123 @@
+package org.yellowfit.core.fit;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Words;
+
+/**
+ * Reads named values of unknown kind, as they come from a file, a form or another program, and collects every problem instead
+ * of stopping at the first. Numbers and truth values are taken as such or as text; null and blank are unknown.
+ */
+public final class InputReader {
+
+    private final Map<String, ?> values;
+    private final String prefix;
+    private final List<Problem> problems;
+
+    /** @param prefix put before a field's name in its problems, like {@code site.} */
+    public InputReader(Map<String, ?> values, String prefix, List<Problem> problems) {
+        this.values = values;
+        this.prefix = prefix;
+        this.problems = problems;
+    }
+
+    public Double number(String field, double least, double most, String unit) {
+        return read(field, value -> {
+            double number = value instanceof Number given ? given.doubleValue() : Numbers.parse(text(value));
+            if (!(number >= least && number <= most)) {
+                throw new IllegalArgumentException("%s is out of range; expected %s to %s%s.".formatted(
+                        Double.isFinite(number) ? Numbers.write(number) : "This", Numbers.write(least), Numbers.write(most),
+                        unit.isEmpty() ? "" : " " + unit));
+            }
+            return number;
+        });
+    }
+
+    public Boolean yesNo(String field) {
+        return read(field, value -> {
+            if (value instanceof Boolean given) {
+                return given;
+            }
+            return switch (text(value)) {
+                case "true", "yes" -> true;
+                case "false", "no" -> false;
+                default -> throw new IllegalArgumentException("“%s” is neither true nor false.".formatted(Words.shorten(text(value))));
+            };
+        });
+    }
+
+    /** A value read from text, such as a zone or a word of a closed list. */
+    public <T> T text(String field, Function<String, T> parse) {
+        return read(field, value -> parse.apply(text(value)));
+    }
+
+    public <E extends Enum<E>> E word(String field, Class<E> type) {
+        return text(field, text -> Words.parse(type, text));
+    }
+
+    /** A list, or a single value as a list of one; null when unknown. */
+    public <T> List<T> list(String field, Function<String, T> parse) {
+        return read(field, value -> {
+            if (!(value instanceof Iterable<?> given)) {
+                return List.of(parse.apply(text(value)));
+            }
+            List<T> list = new ArrayList<>();
+            int at = 0;
+            for (Object each : given) {
+                readInto(list, field + "[" + at++ + "]", each, parse);
+            }
+            return List.copyOf(list);
+        });
+    }
+
+    public LocalDate date(String field) {
+        return text(field, text -> {
+            try {
+                return LocalDate.parse(text);
+            } catch (DateTimeException e) {
+                throw new IllegalArgumentException("“%s” is not a date; write it like 2026-05-10.".formatted(Words.shorten(text)), e);
+            }
+        });
+    }
+
+    public void problem(String field, String message) {
+        problems.add(new Problem(prefix + field, message));
+    }
+
+    private <T> void readInto(List<T> list, String field, Object value, Function<String, T> parse) {
+        try {
+            list.add(parse.apply(text(value)));
+        } catch (IllegalArgumentException e) {
+            problem(field, e.getMessage());
+        }
+    }
+
+    private <T> T read(String field, Function<Object, T> parse) {
+        Object value = values.get(field);
+        if (value == null || value instanceof String text && text.isBlank()) {
+            return null;
+        }
+        try {
+            return parse.apply(value);
+        } catch (IllegalArgumentException e) {
+            problem(field, e.getMessage());
+            return null;
+        }
+    }
+
+    private static String text(Object value) {
+        if (value instanceof String text) {
+            return text.strip();
+        }
+        if (value instanceof Number || value instanceof Boolean) {
+            return value.toString();
+        }
+        throw new IllegalArgumentException("A single value is expected here, not a list or an object.");
+    }
+}

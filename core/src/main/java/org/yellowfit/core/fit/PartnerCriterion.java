@@ -1,0 +1,46 @@
+package org.yellowfit.core.fit;
+
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Sex;
+import org.yellowfit.core.plant.Traits;
+
+/** Berries need a partner (rule F6). Said of plants that have a partner group only. */
+final class PartnerCriterion implements Criterion {
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.PARTNER;
+    }
+
+    @Override
+    public String rule() {
+        return "F6";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        Cultivar plant = plants.plants[i];
+        if (plant.get(Traits.PARTNER_GROUP).isEmpty()) {
+            return Scale.DOES_NOT_APPLY;
+        }
+        if (plant.get(Traits.SEX).isEmpty()) {
+            return Scale.UNKNOWN;
+        }
+        return plant.is(Traits.SEX, Sex.FEMALE) ? Scale.fitsIf(1) : Scale.fits(1);
+    }
+
+    @Override
+    public String site(Question q) {
+        return Phrases.say("partner.site");
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        Cultivar plant = plants.plants[i];
+        Sex sex = plant.get(Traits.SEX).orElseThrow();
+        String group = plant.get(Traits.PARTNER_GROUP).orElseThrow();
+        String word = org.yellowfit.core.measure.Words.of(sex);
+        Explained said = Explained.of(word, rule(), Phrases.say("partner." + word, group), Strip.reaching(sex == Sex.FEMALE ? -0.5 : 1));
+        return sex == Sex.FEMALE ? said.with(Remedy.of(Remedy.Action.PARTNER, "partner", group)) : said;
+    }
+}

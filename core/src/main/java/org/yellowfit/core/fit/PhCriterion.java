@@ -1,0 +1,49 @@
+package org.yellowfit.core.fit;
+
+/** Soil pH against the plant's range (rules C4 and C5): half a pH can be nudged, more is fighting the soil. */
+final class PhCriterion implements Criterion {
+
+    private static final double MARGIN = 0.5;
+    private static final double REACH = 0.5;
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.PH;
+    }
+
+    @Override
+    public String rule() {
+        return "C4";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        if (q.site().ph() == null) {
+            return Scale.SITE_UNKNOWN;
+        }
+        return Double.isNaN(plants.phLow[i])
+                ? Scale.UNKNOWN
+                : Scale.against(plants.phLow[i], plants.phHigh[i], q.site().ph(), MARGIN, REACH);
+    }
+
+    @Override
+    public String site(Question q) {
+        return "pH " + Question.number(q.site().ph());
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        double low = plants.phLow[i];
+        double high = plants.phHigh[i];
+        double site = q.site().ph();
+        String takes = "pH " + Question.number(low) + "–" + Question.number(high);
+        String key = site < low ? "ph.acid" : site > high ? "ph.alkaline" : "ph.fits";
+        Explained said = Explained.of(takes, key.equals("ph.fits") ? "C4" : "C5", Phrases.say(key, site(q), takes),
+                Strip.around(low, high, site, MARGIN));
+        return switch (Scale.verdict(mark)) {
+            case FITS -> said;
+            case FITS_IF -> said.with(Remedy.of(Remedy.Action.AMEND, site < low ? "amend.lime" : "amend.sulfur"));
+            default -> said.with(Remedy.of(Remedy.Action.POT, "pot.ph"));
+        };
+    }
+}

@@ -1,0 +1,118 @@
+package org.yellowfit.core.fit;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.Stress;
+import org.yellowfit.core.plant.Use;
+import org.yellowfit.core.soil.Drainage;
+import org.yellowfit.core.soil.TextureClass;
+
+/** Reads a place and its wants by the field names of the API; SI units. One reader for files, forms and other programs. */
+public final class SiteReader {
+
+    /** The fields of a place, in the order they are read. */
+    public static final Set<String> SITE_FIELDS = Set.of("zone", "minTempC", "sunHours", "hotHours", "reflectedHeat", "hotSummer",
+            "texture", "drainage", "ph", "moisture", "sheltered", "frostPocket", "exposure", "deer", "rabbits", "children", "pets",
+            "strictlyNoHazards", "container", "depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "horizonYears",
+            "plantingDate", "firstFrost");
+    public static final Set<String> WANTS_FIELDS =
+            Set.of("kinds", "evergreen", "colours", "bloomMonths", "fragrance", "pollinators", "maxCareMinutes", "uses");
+
+    private static final Set<Stress> EXPOSURES = EnumSet.of(Stress.WIND, Stress.SALT, Stress.JUGLONE, Stress.POLLUTION);
+    private static final double LONGEST_M = 10_000;
+    private static final double HIGHEST_M = 200;
+
+    private SiteReader() {
+    }
+
+    public static SiteConditions site(Map<String, ?> values, String prefix, List<Problem> problems) {
+        InputReader in = new InputReader(values, prefix, problems);
+        SiteConditions site = new SiteConditions(zone(in),
+                in.number("sunHours", 0, 24, "hours"), in.number("hotHours", 0, 24, "hours"),
+                in.yesNo("reflectedHeat"), in.yesNo("hotSummer"),
+                in.text("texture", TextureClass::parse), in.word("drainage", Drainage.class),
+                in.number("ph", 3, 10, ""), in.number("moisture", 1, 5, ""),
+                in.yesNo("sheltered"), in.yesNo("frostPocket"), exposure(in),
+                in.word("deer", Pressure.class), in.word("rabbits", Pressure.class),
+                in.yesNo("children"), in.yesNo("pets"), in.yesNo("strictlyNoHazards"), in.yesNo("container"),
+                in.number("depthM", 0.01, LONGEST_M, "m"), in.number("lengthM", 0.01, LONGEST_M, "m"),
+                in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
+                orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0), orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
+                orElse(in.number("horizonYears", 1, 100, "years"), SiteConditions.USUAL_HORIZON_YEARS),
+                in.date("plantingDate"), in.date("firstFrost"));
+        checkTogether(site, in);
+        return site;
+    }
+
+    public static Wants wants(Map<String, ?> values, String prefix, List<Problem> problems) {
+        InputReader in = new InputReader(values, prefix, problems);
+        return new Wants(
+                new TreeSet<>(orEmpty(in.list("kinds", text -> Words.parse(Kind.class, text)))),
+                SiteConditions.yes(in.yesNo("evergreen")),
+                orEmpty(in.list("colours", WantedColour::new)),
+                orEmpty(in.list("bloomMonths", SiteReader::month)).stream().distinct().sorted().toList(),
+                SiteConditions.yes(in.yesNo("fragrance")), SiteConditions.yes(in.yesNo("pollinators")),
+                in.number("maxCareMinutes", 0, 6000, "minutes"),
+                new TreeSet<>(orEmpty(in.list("uses", text -> Words.parse(Use.class, text)))));
+    }
+
+    public static Policy policy(Object value, List<Problem> problems) {
+        Policy policy = new InputReader(value == null ? Map.of() : Map.of("policy", value), "", problems).word("policy", Policy.class);
+        return policy == null ? Policy.STANDARD : policy;
+    }
+
+    private static HardinessZone zone(InputReader in) {
+        HardinessZone zone = in.text("zone", HardinessZone::parse);
+        Double lowest = in.number("minTempC", -70, 40, "°C");
+        return zone != null || lowest == null ? zone : HardinessZone.ofMeanLow(lowest);
+    }
+
+    private static Set<Stress> exposure(InputReader in) {
+        List<Stress> list = in.list("exposure", text -> {
+            Stress stress = Words.parse(Stress.class, text);
+            if (!EXPOSURES.contains(stress)) {
+                throw Words.unknown(text, EXPOSURES.stream().map(Words::of).toList());
+            }
+            return stress;
+        });
+        return list == null ? null : list.isEmpty() ? EnumSet.noneOf(Stress.class) : EnumSet.copyOf(list);
+    }
+
+    private static int month(String text) {
+        List<String> months = new ArrayList<>();
+        for (int month = 1; month <= 12; month++) {
+            months.add(String.valueOf(month));
+        }
+        if (!months.contains(text)) {
+            throw new IllegalArgumentException("“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+        }
+        return Integer.parseInt(text);
+    }
+
+    private static void checkTogether(SiteConditions site, InputReader in) {
+        if (site.depthM() != null && site.wallClearanceM() + site.pathClearanceM() >= site.depthM()) {
+            in.problem("depthM", "The clearances from wall and path take up the whole depth; nothing is left to plant.");
+        }
+        if (site.plantingDate() != null && site.firstFrost() != null && site.firstFrost().isBefore(site.plantingDate())) {
+            in.problem("firstFrost", "The first frost lies before the planting date.");
+        }
+    }
+
+    private static double orElse(Double value, double other) {
+        return value == null ? other : value;
+    }
+
+    private static <T> List<T> orEmpty(List<T> list) {
+        return Objects.requireNonNullElse(list, List.of());
+    }
+}

@@ -1,0 +1,30 @@
+package org.yellowfit.core.fit;
+
+/**
+ * The range a plant takes in one trait, measured from the site's own value, which stands at 0: what the yellow line is drawn from.
+ * One step is what people feel as a step of that trait (a zone, an hour of sun, half a pH, a quarter of the size).
+ *
+ * @param low  steps to the lower end, may be infinite
+ * @param high steps to the upper end, may be infinite
+ */
+public record Strip(double low, double high) {
+
+    public Strip {
+        if (!(low <= high)) {
+            throw new IllegalArgumentException("A strip's lower end must not lie above its upper end.");
+        }
+    }
+
+    static Strip around(double low, double high, double site, double step) {
+        return new Strip((low - site) / step, (high - site) / step);
+    }
+
+    /** For traits without a scale: crossed by the line, or ending {@code short by} so many steps. */
+    static Strip reaching(double steps) {
+        return new Strip(Double.NEGATIVE_INFINITY, steps);
+    }
+
+    public boolean isCrossed() {
+        return low <= 0 && high >= 0;
+    }
+}

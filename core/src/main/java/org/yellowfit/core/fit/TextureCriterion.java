@@ -1,0 +1,67 @@
+package org.yellowfit.core.fit;
+
+import java.util.stream.Collectors;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.soil.TextureGroup;
+
+/** The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it does not apply. */
+final class TextureCriterion implements Criterion {
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.TEXTURE;
+    }
+
+    @Override
+    public String rule() {
+        return "C1";
+    }
+
+    @Override
+    public double mark(Catalogue plants, int i, Question q) {
+        if (SiteConditions.yes(q.site().container())) {
+            return Scale.DOES_NOT_APPLY;
+        }
+        if (q.site().texture() == null) {
+            return Scale.SITE_UNKNOWN;
+        }
+        if (plants.texture[i] == 0) {
+            return Scale.UNKNOWN;
+        }
+        int steps = steps(plants, i, q);
+        return steps == 0 ? Scale.fits(1) : steps == 1 ? Scale.fitsIf(0.5) : Scale.no(0.5);
+    }
+
+    @Override
+    public String site(Question q) {
+        return q.site().texture().words();
+    }
+
+    @Override
+    public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        int steps = steps(plants, i, q);
+        String takes = plants.plants[i].get(Traits.TEXTURE).orElseThrow().stream().map(Words::of).collect(Collectors.joining(", "));
+        Explained said = Explained.of(takes, steps == 0 ? "C1" : "C5",
+                Phrases.say(steps == 0 ? "texture.fits" : "texture.short", site(q), takes), Strip.reaching(steps == 0 ? 1 : -steps));
+        if (steps == 0) {
+            return said;
+        }
+        boolean heavier = q.site().texture().groups().contains(TextureGroup.CLAY);
+        Remedy amend = Remedy.of(Remedy.Action.AMEND, heavier ? "amend.clay" : "amend.sand");
+        return steps == 1 ? said.with(amend) : said.with(Remedy.of(Remedy.Action.POT, "pot.mix"), amend);
+    }
+
+    /** Steps between the nearest of the plant's textures and the soil, along sand, loam, clay: 0 to 2. */
+    private static int steps(Catalogue plants, int i, Question q) {
+        int nearest = 2;
+        for (TextureGroup here : q.site().texture().groups()) {
+            for (TextureGroup taken : TextureGroup.values()) {
+                if ((plants.texture[i] & Catalogue.bit(taken)) != 0) {
+                    nearest = Math.min(nearest, Math.abs(here.ordinal() - taken.ordinal()));
+                }
+            }
+        }
+        return nearest;
+    }
+}

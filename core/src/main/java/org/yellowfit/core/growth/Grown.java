@@ -1,0 +1,15 @@
+package org.yellowfit.core.growth;
+
+/** One dimension of a plant at one age, in metres: the small, the usual and the large end of what is to be expected. */
+public record Grown(double low, double mid, double high) {
+
+    public Grown {
+        if (!(low > 0 && low <= mid && mid <= high)) {
+            throw new IllegalArgumentException("Sizes must be above 0 and in order: low, mid, high.");
+        }
+    }
+
+    Grown times(double factor) {
+        return new Grown(low * factor, mid * factor, high * factor);
+    }
+}

@@ -1,0 +1,120 @@
+package org.yellowfit.core.growth;
+
+import org.yellowfit.core.measure.Interval;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Growth;
+import org.yellowfit.core.plant.Trait;
+import org.yellowfit.core.plant.Traits;
+
+/**
+ * A cultivar's height, height in flower and spread by its age (rule D1). Woody plants keep growing; herbaceous clumps fill out
+ * in about three years; annuals do it all in one season.
+ */
+public final class PlantGrowth {
+
+    /** Height of a plant as it leaves the shop when no pot is named, m (D1). */
+    public static final double WOODY_START_M = 0.3;
+    public static final double OTHER_START_M = 0.15;
+    /** Growth at half the hours of sun a plant does best in (B7). */
+    static final double RATE_AT_HALF_SUN = 0.7;
+    private static final double LEAST_RATE = 0.4;
+
+    private final Cultivar plant;
+    private final double startM;
+    private final double rate;
+
+    private PlantGrowth(Cultivar plant, double startM, double rate) {
+        this.plant = plant;
+        this.startM = startM;
+        this.rate = rate;
+    }
+
+    public static PlantGrowth of(Cultivar plant) {
+        return new PlantGrowth(plant, plant.persistence().isWoody() ? WOODY_START_M : OTHER_START_M, 1);
+    }
+
+    /** The same plant bought at another height, m. */
+    public PlantGrowth fromPot(double heightM) {
+        if (!(heightM > 0 && heightM <= 20)) {
+            throw new IllegalArgumentException("The height of the potted plant must be above 0 and at most 20 m.");
+        }
+        return new PlantGrowth(plant, heightM, rate);
+    }
+
+    /** The same plant in so many hours of direct sun: less than it does best in slows it (B7). */
+    public PlantGrowth inSun(double hours) {
+        if (!(hours >= 0 && hours <= 24)) {
+            throw new IllegalArgumentException("Hours of sun must lie between 0 and 24.");
+        }
+        double best = plant.get(Traits.SUN_FLOWER).or(() -> plant.get(Traits.SUN_LIVE)).orElse(0.0);
+        double missing = best <= 0 ? 0 : Math.max(0, 1 - hours / best);
+        return new PlantGrowth(plant, startM, Math.max(LEAST_RATE, 1 - missing * (1 - RATE_AT_HALF_SUN) / 0.5));
+    }
+
+    public Grown height(double years) {
+        return grown(plant.height10(), Traits.HEIGHT_MAX, years);
+    }
+
+    public Grown spread(double years) {
+        return grown(plant.spread10(), Traits.SPREAD_MAX, years);
+    }
+
+    /** Height with the flowers on; the height in leaf when the two do not differ, or the flowers stand lower. */
+    public Grown heightInFlower(double years) {
+        return height(years).times(flowerFactor());
+    }
+
+    /** First year in which the usual height passes the limit; infinite when it never does. */
+    public double yearsToHeight(double limitM) {
+        return yearsTo(plant.height10(), Traits.HEIGHT_MAX, limitM / flowerFactor());
+    }
+
+    public double yearsToSpread(double limitM) {
+        return yearsTo(plant.spread10(), Traits.SPREAD_MAX, limitM);
+    }
+
+    private double flowerFactor() {
+        return plant.get(Traits.FLOWER_HEIGHT).map(flower -> Math.max(1, flower.mid() / plant.height10().mid())).orElse(1.0);
+    }
+
+    private double yearsTo(Interval atTen, Trait<Interval> ultimate, double limitM) {
+        if (plant.isAnnual()) {
+            return atTen.mid() > limitM ? 0 : Double.POSITIVE_INFINITY;
+        }
+        return curve(atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid)).yearsTo(limitM);
+    }
+
+    private Grown grown(Interval atTen, Trait<Interval> ultimate, double years) {
+        double low = size(atTen.low(), ultimateOf(ultimate, atTen, Interval::low), years);
+        double high = size(atTen.high(), ultimateOf(ultimate, atTen, Interval::high), years);
+        double mid = size(atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid), years);
+        double least = Math.min(low, high);
+        double most = Math.max(low, high);
+        return new Grown(least, Math.max(least, Math.min(most, mid)), most);
+    }
+
+    private double size(double atTen, double ultimate, double years) {
+        return plant.isAnnual() ? atTen : curve(atTen, ultimate).at(years);
+    }
+
+    private GrowthCurve curve(double atTen, double ultimate) {
+        GrowthCurve curve = plant.persistence().isWoody()
+                ? GrowthCurve.woody(startM, atTen, ultimate)
+                : GrowthCurve.clump(startM, atTen);
+        return curve.atRate(rate);
+    }
+
+    private double ultimateOf(Trait<Interval> trait, Interval atTen, java.util.function.ToDoubleFunction<Interval> end) {
+        return plant.get(trait).map(end::applyAsDouble).orElseGet(() -> end.applyAsDouble(atTen) * usualGain());
+    }
+
+    /** How far woody plants outgrow their ten-year size where no ultimate size is known: our estimate, told in docs/rules.md. */
+    private double usualGain() {
+        Growth growth = plant.get(Traits.GROWTH).orElse(Growth.MEDIUM);
+        return switch (growth) {
+            case SLOW -> 1.6;
+            case MEDIUM -> 1.4;
+            case FAST -> 1.25;
+        };
+    }
+}

@@ -1,0 +1,6 @@
+package org.yellowfit.core.plant;
+
+/** What smells pleasantly. */
+public enum Fragrance {
+    NONE, LEAF, FLOWER
+}

@@ -1,0 +1,20 @@
+package org.yellowfit.core.soil;
+
+/** How fast a filled hole empties after pre-wetting (rule C2), from wet to dry. */
+public enum Drainage {
+    POOR, SLOW, GOOD, FAST;
+
+    /** @param cmPerHour fall of the water, cm per hour: under 2.5 poor, to 5 slow, to 15 good, above fast */
+    public static Drainage ofFall(double cmPerHour) {
+        if (!(cmPerHour >= 0)) {
+            throw new IllegalArgumentException("The fall of the water must be 0 or more, in cm per hour.");
+        }
+        if (cmPerHour < 2.5) {
+            return POOR;
+        }
+        if (cmPerHour < 5) {
+            return SLOW;
+        }
+        return cmPerHour <= 15 ? GOOD : FAST;
+    }
+}

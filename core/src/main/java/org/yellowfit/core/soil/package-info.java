@@ -1,0 +1,2 @@
+/** The ground: texture classes, drainage and moisture. */
+package org.yellowfit.core.soil;

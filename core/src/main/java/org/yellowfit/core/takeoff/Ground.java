@@ -1,0 +1,37 @@
+package org.yellowfit.core.takeoff;
+
+/** What is to be planted with one plant: an area, a row, or a number that was simply asked for. */
+public sealed interface Ground {
+
+    /** @param squareMetres above 0; planted in triangles */
+    record Area(double squareMetres) implements Ground {
+        public Area {
+            positive(squareMetres, "area in m²");
+        }
+    }
+
+    /**
+     * @param metres    length of the row, above 0
+     * @param endsClear whether half a spacing stays clear at each end
+     */
+    record Row(double metres, boolean endsClear) implements Ground {
+        public Row {
+            positive(metres, "length in m");
+        }
+    }
+
+    /** @param plants 1 or more */
+    record Number(int plants) implements Ground {
+        public Number {
+            if (!(plants >= 1 && plants <= 100_000)) {
+                throw new IllegalArgumentException("The number of plants must be a whole number from 1 to 100000.");
+            }
+        }
+    }
+
+    private static void positive(double value, String what) {
+        if (!(value > 0 && value <= 1_000_000)) {
+            throw new IllegalArgumentException("The " + what + " must be above 0 and at most 1000000.");
+        }
+    }
+}
