@@ -1,0 +1,15 @@
+package org.yellowfit.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+
+/** The application: screens and API over the rules of the core. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class YellowFit {
+
+    public static void main(String[] args) {
+        SpringApplication.run(YellowFit.class, args);
+    }
+}

@@ -1,0 +1,2 @@
+/** The catalogue as it is kept, imported, exported and looked through. */
+package org.yellowfit.app.catalogue;

@@ -1,0 +1,15 @@
+package org.yellowfit.app.drawing;
+
+/** How much a sketch holds: a mark beside a name, a card, or the plant large on the screen. */
+public enum Detail {
+    SMALL(120, 1), MEDIUM(330, 2), RICH(720, 3);
+
+    final int leaves;
+    /** Levels of branching. */
+    final int branching;
+
+    Detail(int leaves, int branching) {
+        this.leaves = leaves;
+        this.branching = branching;
+    }
+}

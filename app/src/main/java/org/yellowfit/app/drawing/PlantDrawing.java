@@ -1,0 +1,50 @@
+package org.yellowfit.app.drawing;
+
+import java.util.Optional;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.season.MonthLook;
+import org.yellowfit.core.season.YearLook;
+
+/** Whole pictures of one plant, ready to be put on a page. */
+public final class PlantDrawing {
+
+    private static final double MARGIN = 6;
+
+    private PlantDrawing() {
+    }
+
+    /** The month in which a plant shows most: in full flower, or in summer leaf. */
+    public static int bestMonth(Cultivar plant, Optional<HardinessZone> zone) {
+        YearLook year = YearLook.of(plant, zone);
+        int best = 7;
+        double most = 0;
+        for (int month = 1; month <= 12; month++) {
+            double open = year.month(month).flowerShare();
+            if (open > most + 1e-9) {
+                most = open;
+                best = month;
+            }
+        }
+        return best;
+    }
+
+    public static PlantSketch sketch(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
+        PlantGrowth growth = PlantGrowth.of(plant);
+        MonthLook look = YearLook.of(plant, zone).month(month);
+        return PlantSketch.of(plant, growth.height(years).mid(), growth.heightInFlower(years).mid(), growth.spread(years).mid(), look, detail);
+    }
+
+    /** One plant alone, filling its picture, in the month it shows most. */
+    public static String portrait(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
+        PlantSketch sketch = sketch(plant, zone, years, month, detail);
+        double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 2 * MARGIN;
+        return "<svg class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " " + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
+                + "\" role=\"img\" aria-label=\"" + escaped(plant.name()) + "\">" + sketch.svg() + "</svg>";
+    }
+
+    static String escaped(String text) {
+        return org.springframework.web.util.HtmlUtils.htmlEscape(text, "UTF-8");
+    }
+}

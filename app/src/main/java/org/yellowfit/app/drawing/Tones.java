@@ -1,0 +1,26 @@
+package org.yellowfit.app.drawing;
+
+import org.yellowfit.core.colour.OkLab;
+
+/** One colour in five tones from shade to light, the light falling from the upper left on soft paper. */
+final class Tones {
+
+    static final int COUNT = 5;
+    private static final double[] LIGHTER = {-0.17, -0.1, -0.035, 0.035, 0.105};
+    private static final double[] WARMER = {-0.022, -0.012, 0, 0.008, 0.018};
+    private static final double DARKEST = 0.17;
+    private static final double LIGHTEST = 0.985;
+
+    private final String[] hex = new String[COUNT];
+
+    Tones(OkLab colour) {
+        for (int tone = 0; tone < COUNT; tone++) {
+            double lightness = Math.max(DARKEST + tone * 0.03, Math.min(LIGHTEST, colour.lightness() + LIGHTER[tone]));
+            hex[tone] = "#%06x".formatted(new OkLab(lightness, colour.a(), colour.b() + WARMER[tone]).toRgb());
+        }
+    }
+
+    String hex(int tone) {
+        return hex[Math.max(0, Math.min(COUNT - 1, tone))];
+    }
+}

@@ -1,0 +1,66 @@
+package org.yellowfit.app.people;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import java.time.Instant;
+
+@Entity
+class ApiToken {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    private String label;
+    @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
+    private String digest;
+    @Enumerated(EnumType.STRING)
+    private Role role;
+    private Instant createdAt;
+    private String createdBy;
+    private Instant revokedAt;
+
+    protected ApiToken() {
+    }
+
+    ApiToken(String label, String digest, Role role, Instant createdAt, String createdBy) {
+        this.label = label;
+        this.digest = digest;
+        this.role = role;
+        this.createdAt = createdAt;
+        this.createdBy = createdBy;
+    }
+
+    Long id() {
+        return id;
+    }
+
+    String label() {
+        return label;
+    }
+
+    Role role() {
+        return role;
+    }
+
+    Instant createdAt() {
+        return createdAt;
+    }
+
+    String createdBy() {
+        return createdBy;
+    }
+
+    Instant revokedAt() {
+        return revokedAt;
+    }
+
+    void revoke(Instant at) {
+        if (revokedAt == null) {
+            revokedAt = at;
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package org.yellowfit.app.people;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+
+@Entity
+class Person {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    private String username;
+    private String displayName;
+    private String passwordHash;
+    @Enumerated(EnumType.STRING)
+    private Role role;
+    private boolean active = true;
+
+    protected Person() {
+    }
+
+    Person(String username, String displayName, String passwordHash, Role role) {
+        this.username = username;
+        this.displayName = displayName;
+        this.passwordHash = passwordHash;
+        this.role = role;
+    }
+
+    Long id() {
+        return id;
+    }
+
+    String username() {
+        return username;
+    }
+
+    String displayName() {
+        return displayName;
+    }
+
+    String passwordHash() {
+        return passwordHash;
+    }
+
+    Role role() {
+        return role;
+    }
+
+    boolean isActive() {
+        return active;
+    }
+
+    void setActive(boolean active) {
+        this.active = active;
+    }
+
+    void setPasswordHash(String passwordHash) {
+        this.passwordHash = passwordHash;
+    }
+}

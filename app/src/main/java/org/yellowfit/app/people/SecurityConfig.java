@@ -1,0 +1,91 @@
+package org.yellowfit.app.people;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+
+/** Who gets in: people by a form and a session, programs by a token and none. */
+@Configuration
+class SecurityConfig {
+
+    /** Nothing from elsewhere, nothing inline: what is not named here the browser refuses. */
+    private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+            + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    @Bean
+    RoleHierarchy roleHierarchy() {
+        return RoleHierarchyImpl.withDefaultRolePrefix().role("MANAGER").implies("BUYER").role("BUYER").implies("ADVISOR").build();
+    }
+
+    @Bean
+    UserDetailsService userDetailsService(PersonRepository persons) {
+        return username -> persons.findByUsername(username.strip().toLowerCase(java.util.Locale.ROOT))
+                .map(p -> new SignedIn(p.username(), p.displayName(), p.passwordHash(), p.role(), p.isActive()))
+                .orElseThrow(() -> new UsernameNotFoundException("Nobody by this name."));
+    }
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain api(HttpSecurity http, Tokens tokens) throws Exception {
+        return http.securityMatcher("/api/v1/**")
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .csrf(csrf -> csrf.disable())
+                .addFilterBefore(new BearerTokenFilter(tokens), AuthorizationFilter.class)
+                .authorizeHttpRequests(requests -> requests
+                        .requestMatchers(HttpMethod.POST, "/api/v1/catalogue/**").hasRole("BUYER")
+                        .anyRequest().hasRole("ADVISOR"))
+                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY)))
+                .exceptionHandling(errors -> errors
+                        .authenticationEntryPoint((request, response, e) -> {
+                            response.setHeader("WWW-Authenticate", "Bearer");
+                            problem(response, 401, "Unauthorized", "A bearer token is needed. A manager makes one in the settings.");
+                        })
+                        .accessDeniedHandler((request, response, e) ->
+                                problem(response, 403, "Forbidden", "This token may not do that.")))
+                .build();
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain screens(HttpSecurity http) throws Exception {
+        return http
+                .authorizeHttpRequests(requests -> requests
+                        .requestMatchers("/vendor/**", "/css/**", "/js/**", "/favicon.svg", "/sign-in", "/error", "/actuator/health").permitAll()
+                        .requestMatchers("/settings/**").hasRole("MANAGER")
+                        .requestMatchers(HttpMethod.POST, "/catalogue/**").hasRole("BUYER")
+                        .anyRequest().hasRole("ADVISOR"))
+                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
+                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .headers(headers -> headers
+                        .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    private static void problem(HttpServletResponse response, int status, String title, String detail) throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.getWriter().write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"errors\":[]}".formatted(title, status, detail));
+    }
+}

@@ -1,0 +1,114 @@
+package org.yellowfit.app.visit;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The visits: kept, merged, taken out and erased. */
+@Service
+public class Visits {
+
+    /** What came of saving an edit. */
+    public sealed interface Outcome {
+
+        /** @param theirs what somebody else had changed meanwhile, and what is kept of it; by whom in {@code by} */
+        record Saved(Visit visit, List<Answers.Change> theirs, String by) implements Outcome {
+        }
+
+        /** Nothing was saved: both changed the same fields. {@code merged} holds what was typed here with all else of theirs. */
+        record Conflict(Visit current, Map<String, String> merged, List<Answers.Change> conflicts, List<Answers.Change> theirs)
+                implements Outcome {
+        }
+    }
+
+    private final VisitRepository visits;
+    private final VisitRevisionRepository revisions;
+
+    Visits(VisitRepository visits, VisitRevisionRepository revisions) {
+        this.visits = visits;
+        this.revisions = revisions;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Visit> latest(int most) {
+        return visits.findAllByOrderByChangedAtDesc(Limit.of(most)).stream().map(VisitEntity::toVisit).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Visit> find(UUID id) {
+        return visits.findById(id).map(VisitEntity::toVisit);
+    }
+
+    @Transactional
+    public Visit create(Map<String, String> answers, String by) {
+        VisitEntity entity = visits.save(new VisitEntity(Answers.with(Map.of(), answers), by, Instant.now()));
+        Visit visit = entity.toVisit();
+        revisions.save(new VisitRevision(visit));
+        return visit;
+    }
+
+    /**
+     * Saves the fields of one form.
+     *
+     * @param version the state the form was filled from
+     * @param given   the form's fields; those of other forms stay as they are
+     */
+    @Transactional
+    public Optional<Outcome> save(UUID id, long version, Map<String, String> given, String by) {
+        return visits.lock(id).map(entity -> {
+            Visit current = entity.toVisit();
+            Map<String, String> base = version == current.version() ? current.answers() : revisions
+                    .findByVisitIdAndVersion(id, version).map(VisitRevision::answers).orElse(current.answers());
+            Answers.Merge merge = Answers.merge(base, current.answers(), Answers.with(base, given));
+            if (!merge.conflicts().isEmpty()) {
+                return new Outcome.Conflict(current, merge.merged(), merge.conflicts(), merge.theirs());
+            }
+            if (!merge.merged().equals(current.answers())) {
+                entity.answer(merge.merged(), by, Instant.now());
+                revisions.save(new VisitRevision(entity.toVisit()));
+            }
+            return new Outcome.Saved(entity.toVisit(), merge.theirs(), current.changedBy());
+        });
+    }
+
+    /** Puts a plant side by side with the others picked; the oldest pick gives way when there are too many. */
+    @Transactional
+    public void choose(UUID id, String cultivarId) {
+        visits.lock(id).ifPresent(entity -> {
+            List<String> chosen = new ArrayList<>(entity.toVisit().chosen());
+            if (!chosen.contains(cultivarId)) {
+                chosen.add(cultivarId);
+            }
+            while (chosen.size() > Visit.MOST_CHOSEN) {
+                chosen.remove(0);
+            }
+            entity.choose(chosen, Instant.now());
+        });
+    }
+
+    @Transactional
+    public void unchoose(UUID id, String cultivarId) {
+        visits.lock(id).ifPresent(entity -> {
+            List<String> chosen = new ArrayList<>(entity.toVisit().chosen());
+            chosen.remove(cultivarId);
+            entity.choose(chosen, Instant.now());
+        });
+    }
+
+    @Transactional
+    public void finish(UUID id, boolean done) {
+        visits.lock(id).ifPresent(entity -> entity.finish(done));
+    }
+
+    /** Takes out the visit with everything that hangs on it. */
+    @Transactional
+    public void erase(UUID id) {
+        visits.deleteById(id);
+    }
+}

@@ -1,0 +1,35 @@
+package org.yellowfit.app.web;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+
+/** Errors of the screens, in plain words. */
+@ControllerAdvice(annotations = Controller.class)
+class ScreenErrors {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ScreenErrors.class);
+
+    @ExceptionHandler(NotFound.class)
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String notFound(NotFound e, Model model) {
+        model.addAttribute("headline", "This is not here");
+        model.addAttribute("text", e.getMessage());
+        return "error";
+    }
+
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String noSuchAddress(MethodArgumentTypeMismatchException e, Model model) {
+        LOG.debug("An address that names nothing", e);
+        model.addAttribute("headline", "This is not here");
+        model.addAttribute("text", "The address names nothing that is kept here. Start again from the counter.");
+        return "error";
+    }
+}
