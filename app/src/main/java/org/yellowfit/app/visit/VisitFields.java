@@ -22,7 +22,8 @@ public final class VisitFields {
     private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "uses");
     private static final int LONGEST_NAME = 160;
     private static final int LONGEST_NOTE = 4000;
-    private static final double ABSOLUTELY_SMALLEST_M = 0.0001;
+    /** Lengths are kept to a tenth of a millimetre. */
+    private static final double KEPT_PER_M = 10_000;
 
     /** What came of a form: the answers to keep, or what is wrong by field. */
     public record Checked(Map<String, String> answers, Map<String, String> problems) {
@@ -92,7 +93,7 @@ public final class VisitFields {
             return text.isEmpty() ? "" : was;
         }
         if (LENGTHS.contains(name)) {
-            return Numbers.write(Math.rint(Length.parse(text, units) / ABSOLUTELY_SMALLEST_M) * ABSOLUTELY_SMALLEST_M);
+            return Numbers.write(Math.rint(Length.parse(text, units) * KEPT_PER_M) / KEPT_PER_M);
         }
         if (TEMPERATURES.contains(name)) {
             double typed = Numbers.parse(text.replace('−', '-'));

@@ -12,7 +12,7 @@ public record Question(SiteConditions site, Wants wants, Policy policy, UnitSyst
         return site.exposure() != null && site.exposure().contains(stress);
     }
 
-    String length(double metres) {
+    public String length(double metres) {
         return units.length(metres);
     }
 

@@ -1,0 +1,233 @@
+package org.yellowfit.app.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.core.colour.Colour;
+import org.yellowfit.core.compare.Likeness;
+import org.yellowfit.core.compare.Substitute;
+import org.yellowfit.core.compare.TraitRow;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.InputReader;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Scope;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.Grown;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.MonthLook;
+import org.yellowfit.core.season.YearLook;
+import org.yellowfit.core.takeoff.Count;
+import org.yellowfit.core.takeoff.Ground;
+import org.yellowfit.core.takeoff.School;
+import org.yellowfit.core.takeoff.Spacing;
+
+/** Calls about named plants: compared, replaced, grown on and counted. */
+@RestController
+@RequestMapping(value = "/api/v1", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+class PlantsApi {
+
+    private static final int MOST_COMPARED = 12;
+    private static final List<Double> USUAL_YEARS = List.of(1.0, 3.0, 5.0, 10.0, 20.0);
+
+    record SizeJson(double year, Grown height, Grown heightInFlower, Grown spread) {
+    }
+
+    record GrowthJson(String id, List<SizeJson> years) {
+    }
+
+    record SpacingJson(String id, String school, double spacingM, int count, Integer closedYear) {
+    }
+
+    record SubstituteJson(String id, String name, double likeness, List<String> same, List<String> better, List<String> worse) {
+    }
+
+    record MonthJson(int month, String standing, List<String> leaves, double leafShare, String flower, double flowerShare, String fruit, String stem) {
+
+        static MonthJson of(MonthLook look) {
+            return new MonthJson(look.month(), Words.of(look.standing()), look.leaves().stream().map(Colour::text).toList(), FitApi.rounded(look.leafShare()),
+                    look.flower().map(Colour::text).orElse(null), FitApi.rounded(look.flowerShare()), look.fruit().map(Colour::text).orElse(null),
+                    look.stem().map(Colour::text).orElse(null));
+        }
+    }
+
+    record ComparedJson(String id, String name, String tellApart, List<SizeJson> sizes, List<MonthJson> months, FitApi.CandidateJson fit) {
+    }
+
+    record CompareJson(List<Map<String, Object>> differ, List<Map<String, Object>> agree, List<ComparedJson> plants) {
+    }
+
+    private final CatalogueStore store;
+    private final Json json;
+
+    PlantsApi(CatalogueStore store, Json json) {
+        this.store = store;
+        this.json = json;
+    }
+
+    @Operation(summary = "Size by age", description = "id, years (numbers), potHeightM, sunHours")
+    @PostMapping("/growth")
+    GrowthJson growth(@RequestBody(required = false) String body) {
+        Map<String, Object> request = json.object(body);
+        List<Problem> problems = new ArrayList<>();
+        InputReader in = new InputReader(request, "", problems);
+        Cultivar plant = plant(in, problems);
+        List<Double> years = years(in);
+        Double pot = in.number("potHeightM", 0.01, 20, "m");
+        Double sun = in.number("sunHours", 0, 24, "hours");
+        Json.refuse(problems);
+        PlantGrowth growth = PlantGrowth.of(plant);
+        growth = pot == null ? growth : growth.fromPot(pot);
+        return new GrowthJson(plant.id(), sizes(sun == null ? growth : growth.inSun(sun), years));
+    }
+
+    @Operation(summary = "Spacing on centre, count, and the year the ground closes",
+            description = "areaM2 or lengthM, ids, school (mature, quick-cover), closeByYear; each plant is counted as if it filled the ground alone.")
+    @PostMapping("/spacing")
+    List<SpacingJson> spacing(@RequestBody(required = false) String body) {
+        Map<String, Object> request = json.object(body);
+        List<Problem> problems = new ArrayList<>();
+        InputReader in = new InputReader(request, "", problems);
+        List<Cultivar> plants = plants(in, 1, problems);
+        Ground ground = ground(in, problems);
+        School school = in.text("school", PlantsApi::school);
+        Double closeBy = in.number("closeByYear", 1, Count.LONGEST_YEARS, "years");
+        Json.refuse(problems);
+        School used = school == null ? School.MATURE : school;
+        int year = closeBy == null ? Spacing.USUAL_CLOSE_BY_YEAR : (int) Math.round(closeBy);
+        return plants.stream().map(plant -> spaced(plant, Spacing.count(plant, ground, used, year))).toList();
+    }
+
+    private static SpacingJson spaced(Cultivar plant, Count count) {
+        Integer closed = count.yearClosed().isPresent() ? count.yearClosed().getAsInt() : null;
+        return new SpacingJson(plant.id(), Words.of(count.school()), FitApi.rounded(count.onCentreM()), count.plants(), closed);
+    }
+
+    @Operation(summary = "Plants that do the same job", description = "id, site, limit; those that do not fit the site are left out.")
+    @PostMapping("/substitutes")
+    List<SubstituteJson> substitutes(@RequestBody(required = false) String body) {
+        Map<String, Object> request = json.object(body);
+        List<Problem> problems = new ArrayList<>();
+        InputReader in = new InputReader(request, "", problems);
+        Cultivar plant = plant(in, problems);
+        Question question = FitApi.question(request, problems);
+        Integer limit = FitApi.limit(in);
+        Json.refuse(problems);
+        Fit fit = new Fit(store.catalogue());
+        return store.catalogue().all().stream().filter(other -> !other.id().equals(plant.id()))
+                .sorted(Comparator.comparingDouble((Cultivar other) -> Likeness.between(plant, other)).reversed())
+                .filter(other -> request.get("site") == null || fits(fit, question, other))
+                .limit(limit == null ? 5 : limit).map(other -> substitute(plant, other)).toList();
+    }
+
+    @Operation(summary = "Plants beside one another", description = "site, ids, years")
+    @PostMapping("/compare")
+    CompareJson compare(@RequestBody(required = false) String body) {
+        Map<String, Object> request = json.object(body);
+        List<Problem> problems = new ArrayList<>();
+        InputReader in = new InputReader(request, "", problems);
+        List<Cultivar> plants = plants(in, 2, problems);
+        List<Double> years = years(in);
+        Question question = FitApi.question(request, problems);
+        Json.refuse(problems);
+        List<TraitRow> rows = TraitRow.of(plants);
+        return new CompareJson(rows.stream().filter(row -> !row.agrees()).map(row -> row(row, plants)).toList(),
+                rows.stream().filter(TraitRow::agrees).map(row -> row(row, plants)).toList(),
+                plants.stream().map(plant -> compared(plant, years, question)).toList());
+    }
+
+    private ComparedJson compared(Cultivar plant, List<Double> years, Question question) {
+        var zone = Optional.ofNullable(question.site().zone());
+        var candidate = new Fit(store.catalogue()).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
+        return new ComparedJson(plant.id(), plant.name(), plant.get(Traits.TELL_APART).orElse(null), sizes(PlantGrowth.of(plant), years),
+                YearLook.of(plant, zone).months().stream().map(MonthJson::of).toList(), FitApi.CandidateJson.of(candidate));
+    }
+
+    private static Map<String, Object> row(TraitRow row, List<Cultivar> plants) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        values.put("trait", row.trait().name());
+        Map<String, String> byId = new LinkedHashMap<>();
+        for (int i = 0; i < plants.size(); i++) {
+            byId.put(plants.get(i).id(), row.values().get(i).isEmpty() ? null : row.values().get(i));
+        }
+        values.put("values", byId);
+        return values;
+    }
+
+    private static boolean fits(Fit fit, Question question, Cultivar plant) {
+        return fit.rank(question, Scope.only(List.of(plant.id()))).candidates().get(0).verdict() != Verdict.NO;
+    }
+
+    private static SubstituteJson substitute(Cultivar plant, Cultivar other) {
+        Substitute said = Substitute.of(plant, other);
+        return new SubstituteJson(other.id(), other.name(), FitApi.rounded(said.likeness()), said.same(), said.better(), said.worse());
+    }
+
+    private static List<SizeJson> sizes(PlantGrowth growth, List<Double> years) {
+        return years.stream().map(year -> new SizeJson(year, rounded(growth.height(year)), rounded(growth.heightInFlower(year)), rounded(growth.spread(year)))).toList();
+    }
+
+    private static Grown rounded(Grown grown) {
+        return new Grown(FitApi.rounded(grown.low()), FitApi.rounded(grown.mid()), FitApi.rounded(grown.high()));
+    }
+
+    private Cultivar plant(InputReader in, List<Problem> problems) {
+        String id = in.text("id", text -> text);
+        if (id == null) {
+            problems.add(new Problem("id", "The id of a cultivar is needed."));
+            return null;
+        }
+        Optional<Cultivar> plant = store.find(id);
+        if (plant.isEmpty()) {
+            problems.add(new Problem("id", "The catalogue has no cultivar with the id “" + Words.shorten(id) + "”."));
+        }
+        return plant.orElse(null);
+    }
+
+    private List<Cultivar> plants(InputReader in, int least, List<Problem> problems) {
+        List<Cultivar> plants = in.list("ids", id -> store.find(id)
+                .orElseThrow(() -> new IllegalArgumentException("The catalogue has no cultivar with the id “" + Words.shorten(id) + "”.")));
+        if (problems.isEmpty() && (plants == null || plants.size() < least || plants.size() > MOST_COMPARED)) {
+            problems.add(new Problem("ids", "Between " + least + " and " + MOST_COMPARED + " ids are needed."));
+        }
+        return plants;
+    }
+
+    private static Ground ground(InputReader in, List<Problem> problems) {
+        Double area = in.number("areaM2", 0.0001, 1_000_000, "m²");
+        Double length = in.number("lengthM", 0.0001, 1_000_000, "m");
+        if (area == null && length == null && problems.isEmpty()) {
+            problems.add(new Problem("areaM2", "Either areaM2 or lengthM is needed."));
+        }
+        return area != null ? new Ground.Area(area) : length == null ? null : new Ground.Row(length, false);
+    }
+
+    private static School school(String text) {
+        return text.equals("quick") ? School.QUICK_COVER : Words.parse(School.class, text);
+    }
+
+    private static List<Double> years(InputReader in) {
+        List<Double> years = in.list("years", text -> {
+            double year = Numbers.parse(text);
+            if (!(year >= 0 && year <= 200)) {
+                throw new IllegalArgumentException("A year must lie between 0 and 200.");
+            }
+            return year;
+        });
+        return years == null || years.isEmpty() ? USUAL_YEARS : years;
+    }
+}

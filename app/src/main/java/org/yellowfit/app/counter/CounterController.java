@@ -1,0 +1,66 @@
+package org.yellowfit.app.counter;
+
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.measure.Numbers;
+
+@Controller
+class CounterController {
+
+    private static final int SHOWN = 60;
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+
+    record Card(UUID id, String place, String customer, String note, String told, int picked, String advisor, String when, boolean finished) {
+    }
+
+    private final Visits visits;
+
+    CounterController(Visits visits) {
+        this.visits = visits;
+    }
+
+    @GetMapping("/sign-in")
+    String signIn() {
+        return "sign-in";
+    }
+
+    @GetMapping("/")
+    String counter(Model model) {
+        List<Card> cards = visits.latest(SHOWN).stream().map(CounterController::card).toList();
+        model.addAttribute("open", cards.stream().filter(card -> !card.finished()).toList());
+        model.addAttribute("finished", cards.stream().filter(Card::finished).toList());
+        return "counter/counter";
+    }
+
+    private static Card card(Visit visit) {
+        return new Card(visit.id(), visit.place(), visit.customer(), visit.note(), told(visit.question()), visit.chosen().size(),
+                visit.advisor(), WHEN.format(visit.changedAt()), visit.finished());
+    }
+
+    /** The place in a breath: zone, light, soil, limit. */
+    static String told(Question question) {
+        var site = question.site();
+        StringBuilder out = new StringBuilder();
+        add(out, site.zone() == null ? null : "zone " + site.zone().label());
+        add(out, site.sunHours() == null ? null : LightClass.ofHours(site.sunHours()).words() + ", " + Numbers.rounded(site.sunHours(), 1) + " h");
+        add(out, site.texture() == null ? null : site.texture().words());
+        add(out, site.maxHeightM() == null ? null : "under " + question.units().length(site.maxHeightM()));
+        return out.isEmpty() ? "Nothing noted of the place yet" : out.toString();
+    }
+
+    private static void add(StringBuilder out, String part) {
+        if (part != null) {
+            out.append(out.isEmpty() ? "" : " · ").append(part);
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The counter: the visits, to start one or to go on with one. */
+package org.yellowfit.app.counter;

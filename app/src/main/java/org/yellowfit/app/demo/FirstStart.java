@@ -1,0 +1,92 @@
+package org.yellowfit.app.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.security.SecureRandom;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.yellowfit.app.catalogue.CatalogueImport;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.ImportReport;
+import org.yellowfit.app.people.People;
+import org.yellowfit.app.people.Role;
+import org.yellowfit.app.people.Tokens;
+
+/** Fills an empty database: with the demo, or with one manager whose password is told once. */
+@Component
+class FirstStart implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
+    private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
+    private static final int PASSWORD_LENGTH = 16;
+
+    private final boolean demo;
+    private final String apiToken;
+    private final String managerPassword;
+    private final People people;
+    private final Tokens tokens;
+    private final CatalogueStore catalogue;
+    private final CatalogueImport catalogueImport;
+    private final DemoVisits visits;
+
+    FirstStart(@Value("${yellowfit.demo}") boolean demo, @Value("${yellowfit.api-token}") String apiToken,
+               @Value("${yellowfit.manager-password:}") String managerPassword,
+               People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits) {
+        this.demo = demo;
+        this.apiToken = apiToken;
+        this.managerPassword = managerPassword;
+        this.people = people;
+        this.tokens = tokens;
+        this.catalogue = catalogue;
+        this.catalogueImport = catalogueImport;
+        this.visits = visits;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) throws IOException {
+        if (demo && !apiToken.isBlank()) {
+            tokens.accept(apiToken, "Demo token", Role.MANAGER);
+        }
+        if (!people.isEmpty()) {
+            return;
+        }
+        if (demo) {
+            fillDemo();
+        } else {
+            String password = managerPassword.isBlank() ? randomPassword() : managerPassword;
+            people.add("manager", "Manager", password, Role.MANAGER);
+            if (managerPassword.isBlank()) {
+                LOG.info("The first manager signs in as “manager” with the password {}; change it in the settings.", password);
+            }
+        }
+    }
+
+    private void fillDemo() throws IOException {
+        people.add("marrow", "Wren Abbotsley", "skerry-lane-demo", Role.MANAGER);
+        people.add("tamsin", "Tamsin Orrel", "skerry-lane-demo", Role.ADVISOR);
+        people.add("bo", "Bo Lindqvale", "skerry-lane-demo", Role.BUYER);
+        if (catalogue.isEmpty()) {
+            try (InputStream file = new ClassPathResource("demo/catalogue.csv").getInputStream()) {
+                ImportReport report = catalogueImport.read(file, false, false);
+                if (report.isRefused()) {
+                    throw new IllegalStateException("The demo catalogue has problems: " + report.problems());
+                }
+            }
+        }
+        visits.create();
+    }
+
+    private static String randomPassword() {
+        SecureRandom random = new SecureRandom();
+        StringBuilder password = new StringBuilder();
+        for (int i = 0; i < PASSWORD_LENGTH; i++) {
+            password.append(LETTERS.charAt(random.nextInt(LETTERS.length())));
+        }
+        return password.toString();
+    }
+}

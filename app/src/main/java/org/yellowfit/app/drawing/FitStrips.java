@@ -1,0 +1,148 @@
+package org.yellowfit.app.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Judgement;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Strip;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.measure.Numbers;
+
+/**
+ * A plant's traits as strips, each shifted so that the site's own value stands on the yellow line at {@link #LINE_X}. The page
+ * draws the line itself, through all plants of a list.
+ */
+public final class FitStrips {
+
+    /** Where the line stands in a picture {@link #WIDTH} wide. */
+    public static final double LINE_X = 196;
+    public static final double WIDTH = 300;
+
+    private static final double ROW = 12;
+    private static final double BAR = 6;
+    private static final double STEP = 15;
+    private static final double LEFT_END = 92;
+    private static final double RIGHT_END = 296;
+    private static final double LABEL_END = 82;
+
+    private static final Map<CriterionName, String> LABELS = Map.ofEntries(
+            Map.entry(CriterionName.HARDINESS, "Zone"), Map.entry(CriterionName.SUN_LIVE, "Sun to live"),
+            Map.entry(CriterionName.SUN_FLOWER, "… to flower"), Map.entry(CriterionName.SUN_COLOUR, "… for colour"),
+            Map.entry(CriterionName.HOT_SUN, "Most sun"), Map.entry(CriterionName.TEXTURE, "Texture"),
+            Map.entry(CriterionName.DRAINAGE, "Drainage"), Map.entry(CriterionName.MOISTURE, "Moisture"),
+            Map.entry(CriterionName.PH, "pH"), Map.entry(CriterionName.HEIGHT, "Height"), Map.entry(CriterionName.SPREAD, "Width"),
+            Map.entry(CriterionName.DEER, "Deer"), Map.entry(CriterionName.RABBITS, "Rabbits"),
+            Map.entry(CriterionName.HAZARDS, "Hazards"), Map.entry(CriterionName.EXPOSURE, "Exposure"),
+            Map.entry(CriterionName.PARTNER, "Partner"), Map.entry(CriterionName.WANTS, "Wishes"));
+
+    private FitStrips() {
+    }
+
+    /** The rows of a list: every criterion that has a strip for at least one of its plants, in one order for all. */
+    public static List<CriterionName> rows(List<Candidate> candidates) {
+        Set<CriterionName> rows = EnumSet.noneOf(CriterionName.class);
+        candidates.forEach(candidate -> candidate.criteria().forEach(judgement -> {
+            if (LABELS.containsKey(judgement.criterion())) {
+                rows.add(judgement.criterion());
+            }
+        }));
+        List<CriterionName> ordered = new ArrayList<>(rows);
+        ordered.sort(Comparator.naturalOrder());
+        return ordered;
+    }
+
+    public static String svg(Candidate candidate, List<CriterionName> rows, Question question) {
+        StringBuilder out = new StringBuilder("<svg class=\"strips\" viewBox=\"0 0 300 ").append(Pen.text(rows.size() * ROW + 2))
+                .append("\" role=\"img\" aria-label=\"").append(PlantDrawing.escaped(spoken(candidate))).append("\">");
+        for (int row = 0; row < rows.size(); row++) {
+            double y = row * ROW + ROW / 2 + 1;
+            int at = row;
+            candidate.judgement(rows.get(row)).ifPresent(judgement -> row(out, judgement, rows.get(at), y, question));
+        }
+        return out.append("</svg>").toString();
+    }
+
+    private static void row(StringBuilder out, Judgement judgement, CriterionName name, double y, Question question) {
+        boolean met = judgement.verdict() == Verdict.FITS;
+        text(out, LABEL_END, y + 3, "end", met ? "label" : "label unmet", LABELS.get(name));
+        if (judgement.verdict() == Verdict.UNKNOWN) {
+            text(out, LINE_X + 6, y + 3, "start", "label", "not known");
+            dotted(out, LEFT_END, LINE_X, y);
+        } else {
+            Strip strip = judgement.strip().orElse(null);
+            if (strip != null) {
+                bar(out, strip, met, y);
+                gap(out, strip, name, y, question);
+            } else if (!met) {
+                dotted(out, LEFT_END, LINE_X, y);
+            }
+        }
+    }
+
+    private static void bar(StringBuilder out, Strip strip, boolean met, double y) {
+        double from = x(strip.low());
+        double to = x(strip.high());
+        out.append("<rect class=\"").append(met ? "bar" : "bar unmet").append("\" x=\"").append(Pen.text(from)).append("\" y=\"")
+                .append(Pen.text(y - BAR / 2)).append("\" width=\"").append(Pen.text(Math.max(3, to - from))).append("\" height=\"")
+                .append(Pen.text(BAR)).append("\" rx=\"").append(Pen.text(BAR / 2)).append("\"/>");
+    }
+
+    /** How far a strip ends short of the line. */
+    private static void gap(StringBuilder out, Strip strip, CriterionName name, double y, Question question) {
+        if (strip.isCrossed()) {
+            return;
+        }
+        boolean endsLeft = strip.high() < 0;
+        double end = endsLeft ? x(strip.high()) : x(strip.low());
+        dotted(out, Math.min(end, LINE_X), Math.max(end, LINE_X), y);
+        String by = amount(name, endsLeft ? -strip.high() : strip.low(), question);
+        if (endsLeft) {
+            text(out, LINE_X + 6, y + 3, "start", "gap", by);
+        } else {
+            text(out, LINE_X - 6, y + 3, "end", "gap", by);
+        }
+    }
+
+    private static String amount(CriterionName name, double steps, Question question) {
+        return switch (name) {
+            case HARDINESS -> steps <= 0.5 ? "½ zone short" : Numbers.rounded(steps, 1).replace(".5", "½").replace("0½", "½") + " zones short";
+            case SUN_LIVE, SUN_FLOWER, SUN_COLOUR -> Numbers.rounded(steps, 1) + " h short";
+            case HOT_SUN -> Numbers.rounded(steps, 1) + " h over";
+            case PH -> Numbers.rounded(steps / 2, 1) + " pH off";
+            case MOISTURE -> Numbers.rounded(steps / 2, 1) + " off";
+            case HEIGHT -> question.units().length(steps * Math.max(0.05, question.site().maxHeightM() * 0.1)) + " over";
+            case SPREAD -> question.units().length(steps * Math.max(0.05, question.site().roomM() * 0.1)) + " over";
+            default -> "";
+        };
+    }
+
+    private static void dotted(StringBuilder out, double from, double to, double y) {
+        out.append("<path class=\"dotted\" d=\"M").append(Pen.text(from)).append(' ').append(Pen.text(y)).append('H').append(Pen.text(to)).append("\"/>");
+    }
+
+    private static void text(StringBuilder out, double x, double y, String anchor, String style, String text) {
+        if (!text.isEmpty()) {
+            out.append("<text x=\"").append(Pen.text(x)).append("\" y=\"").append(Pen.text(y)).append("\" text-anchor=\"").append(anchor)
+                    .append("\" class=\"").append(style).append("\">").append(PlantDrawing.escaped(text)).append("</text>");
+        }
+    }
+
+    private static double x(double steps) {
+        return Math.max(LEFT_END, Math.min(RIGHT_END, LINE_X + steps * STEP));
+    }
+
+    private static String spoken(Candidate candidate) {
+        StringBuilder out = new StringBuilder();
+        for (Judgement judgement : candidate.criteria()) {
+            out.append(out.isEmpty() ? "" : "; ").append(LABELS.getOrDefault(judgement.criterion(), judgement.criterion().word()))
+                    .append(": ").append(judgement.verdict().word());
+        }
+        return out.toString();
+    }
+}

@@ -1,0 +1,98 @@
+package org.yellowfit.app.drawing;
+
+import java.util.List;
+import org.yellowfit.core.measure.UnitSystem;
+
+/**
+ * Several plants at one scale beside a person: one picture each, all of the same height in metres, so that a page which shows
+ * them equally high shows them to one scale.
+ */
+public final class ScaleScene {
+
+    /** A grown person, m: about the mean height of adults in North America. */
+    private static final double PERSON_M = 1.7;
+    private static final double HEADROOM = 1.06;
+    private static final double SIDE_ROOM = 1.12;
+    private static final double BELOW_GROUND_SHARE = 0.045;
+    private static final double UNITS = 100;
+
+    private final List<PlantSketch> sketches;
+    private final double viewHeightM;
+    private final UnitSystem units;
+    private final Double limitM;
+
+    /**
+     * @param widthToHeight how wide one plant's place on the page is for its height
+     * @param limitM        the height limit of the place, or null
+     */
+    public ScaleScene(List<PlantSketch> sketches, double widthToHeight, UnitSystem units, Double limitM) {
+        this.sketches = sketches;
+        this.units = units;
+        this.limitM = limitM;
+        double tallest = Math.max(PERSON_M, sketches.stream().mapToDouble(s -> s.heightUnits() / s.unitsPerM()).max().orElse(0));
+        double widest = sketches.stream().mapToDouble(s -> s.widthUnits() / s.unitsPerM()).max().orElse(1);
+        this.viewHeightM = Math.max(tallest * HEADROOM, widest * SIDE_ROOM / widthToHeight);
+    }
+
+    public List<String> plants() {
+        return sketches.stream().map(this::plant).toList();
+    }
+
+    private String plant(PlantSketch sketch) {
+        double widthM = Math.max(sketch.widthUnits() / sketch.unitsPerM() * SIDE_ROOM, 0.3);
+        double scale = UNITS / sketch.unitsPerM();
+        return open(widthM, "plant at its age") + rules(widthM, false)
+                + "<g transform=\"scale(" + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
+    }
+
+    /** The person, with the heights written beside. */
+    public String person() {
+        double widthM = viewHeightM * 0.34;
+        return open(widthM, "a person of " + units.length(PERSON_M)) + rules(widthM, true)
+                + "<g transform=\"translate(" + Pen.text(widthM * UNITS * 0.2) + " 0)\">" + figure() + "</g></svg>";
+    }
+
+    private String open(double widthM, String label) {
+        double below = viewHeightM * BELOW_GROUND_SHARE;
+        return "<svg class=\"to-scale\" viewBox=\"" + Pen.text(-widthM * UNITS / 2) + " " + Pen.text(-viewHeightM * UNITS) + " "
+                + Pen.text(widthM * UNITS) + " " + Pen.text((viewHeightM + below) * UNITS) + "\" role=\"img\" aria-label=\"" + label + "\">";
+    }
+
+    private String rules(double widthM, boolean written) {
+        double half = widthM * UNITS;
+        double thin = viewHeightM * 0.22;
+        Pen lines = new Pen();
+        StringBuilder words = new StringBuilder();
+        double step = step();
+        for (double h = step; h < viewHeightM; h += step) {
+            lines.move(-half, -h * UNITS).line(2 * half, 0);
+            if (written) {
+                words.append("<text class=\"rule\" font-size=\"").append(Pen.text(viewHeightM * 3.9)).append("\" x=\"")
+                        .append(Pen.text(-widthM * UNITS / 2 + 1)).append("\" y=\"").append(Pen.text(-h * UNITS - viewHeightM * 0.8)).append("\">")
+                        .append(units.length(h)).append("</text>");
+            }
+        }
+        Pen ground = new Pen().move(-half, 0).line(2 * half, 0);
+        Pen limit = new Pen();
+        if (limitM != null && limitM < viewHeightM) {
+            limit.move(-half, -limitM * UNITS).line(2 * half, 0);
+        }
+        return lines.stroked("#2c2a24", thin, 0.16) + words + ground.stroked("#2c2a24", thin * 2, 0.65) + limit.stroked("#2c2a24", thin * 3, 0.75);
+    }
+
+    private double step() {
+        double metric = viewHeightM > 8 ? 2 : viewHeightM > 3 ? 1 : 0.5;
+        return units == UnitSystem.METRIC ? metric : Math.max(1, Math.round(metric / 0.5)) * 2 * UnitSystem.FOOT_M;
+    }
+
+    /** A standing figure in a work coat, drawn in centimetres. */
+    private static String figure() {
+        Pen coat = new Pen().move(-9, -143).curve(9, -5, 18, 0).curve(11, 3, 12, 18).curve(2, 20, 3, 38).line(-6, 2).curve(-3, -18, -5, -30)
+                .curve(0, 26, 3, 56).curve(-16, 5, -32, 0).curve(3, -30, 3, -56).curve(-2, 12, -5, 30).line(-6, -2).curve(1, -18, 3, -38).curve(1, -15, 12, -18).close();
+        Pen legs = new Pen().move(-13, -62).line(3, 58).line(-2, 4).line(12, 0).line(1, -60).line(3, 0).line(1, 60).line(12, 0).line(-2, -4).line(2, -58).close();
+        Pen head = new Pen().dot(0, -158.5, 11);
+        Pen neck = new Pen().move(-4, -151).line(0, 10).line(8, 0).line(0, -10).close();
+        Pen hat = new Pen().move(-17, -163).curve(17, -5, 34, 0).line(-7, -1.5).curve(-2, -11, -10, -11).curve(-9, 0, -11, 11).close();
+        return legs.filled("#55524a", 1) + neck.filled("#8f8a7e", 1) + coat.filled("#6f6b61", 1) + head.filled("#8f8a7e", 1) + hat.filled("#55524a", 1);
+    }
+}

@@ -1,0 +1,106 @@
+package org.yellowfit.app.settings;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.people.People;
+import org.yellowfit.app.people.Role;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.people.Tokens;
+import org.yellowfit.core.measure.InvalidInput;
+
+@Controller
+class SettingsController {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+
+    record TokenRow(long id, String label, String role, String made, String by, boolean revoked) {
+    }
+
+    private final People people;
+    private final Tokens tokens;
+
+    SettingsController(People people, Tokens tokens) {
+        this.people = people;
+        this.tokens = tokens;
+    }
+
+    @GetMapping("/settings")
+    String show(Model model) {
+        model.addAttribute("people", people.all());
+        model.addAttribute("roles", Role.values());
+        model.addAttribute("tokens", tokens.all().stream().map(t -> new TokenRow(t.id(), t.label(), t.role().words(), DAY.format(t.createdAt()),
+                t.createdBy(), t.revokedAt() != null)).toList());
+        if (!model.containsAttribute("typed")) {
+            model.addAttribute("typed", Map.of());
+            model.addAttribute("problems", Map.of());
+        }
+        return "settings/settings";
+    }
+
+    @PostMapping("/settings/people")
+    String addPerson(@RequestParam String username, @RequestParam String displayName, @RequestParam String password, @RequestParam Role role,
+                     Model model, HttpServletResponse response) {
+        try {
+            people.add(username, displayName, password, role);
+            return "redirect:/settings";
+        } catch (InvalidInput e) {
+            return refused(e, Map.of("username", username, "displayName", displayName, "role", role.name()), model, response);
+        }
+    }
+
+    @PostMapping("/settings/people/{id}/active")
+    String active(@PathVariable long id, @RequestParam boolean active, @AuthenticationPrincipal SignedIn me) {
+        people.setActive(id, active, me.username());
+        return "redirect:/settings";
+    }
+
+    @PostMapping("/settings/people/{id}/password")
+    String password(@PathVariable long id, @RequestParam String password, RedirectAttributes flash) {
+        try {
+            people.setPassword(id, password);
+            flash.addFlashAttribute("told", List.of("The new password holds from the next sign-in."));
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute("told", List.of("The password was not changed. " + e.problems().get(0).message()));
+        }
+        return "redirect:/settings";
+    }
+
+    @PostMapping("/settings/tokens")
+    String makeToken(@RequestParam String label, @RequestParam Role role, @AuthenticationPrincipal SignedIn me, Model model,
+                     HttpServletResponse response, RedirectAttributes flash) {
+        try {
+            flash.addFlashAttribute("newToken", tokens.make(label, role, me.displayName()));
+            return "redirect:/settings";
+        } catch (InvalidInput e) {
+            return refused(e, Map.of("label", label), model, response);
+        }
+    }
+
+    @PostMapping("/settings/tokens/{id}/revoked")
+    String revoke(@PathVariable long id) {
+        tokens.revoke(id);
+        return "redirect:/settings";
+    }
+
+    private String refused(InvalidInput e, Map<String, String> typed, Model model, HttpServletResponse response) {
+        response.setStatus(422);
+        Map<String, String> problems = new HashMap<>();
+        e.problems().forEach(problem -> problems.put(problem.field(), problem.message()));
+        model.addAttribute("typed", typed);
+        model.addAttribute("problems", problems);
+        return show(model);
+    }
+}

@@ -1,0 +1,2 @@
+/** Settings a manager keeps: people and tokens. */
+package org.yellowfit.app.settings;

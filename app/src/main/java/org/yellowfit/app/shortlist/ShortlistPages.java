@@ -1,0 +1,139 @@
+package org.yellowfit.app.shortlist;
+
+import java.time.Month;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.drawing.Detail;
+import org.yellowfit.app.drawing.FitStrips;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.shortlist.ShortlistPage.Card;
+import org.yellowfit.app.shortlist.ShortlistPage.Reason;
+import org.yellowfit.app.shortlist.ShortlistPage.SiteValue;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.Judgement;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Remedy;
+import org.yellowfit.core.fit.Scope;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+
+/** Puts a shortlist into words and drawings. */
+@Service
+class ShortlistPages {
+
+    private static final int SHOWN = 24;
+    private static final int MISSES_FROM = 80;
+    private static final int MISSES = 5;
+    private static final int WHY = 4;
+
+    private final CatalogueStore store;
+
+    ShortlistPages(CatalogueStore store) {
+        this.store = store;
+    }
+
+    ShortlistPage of(Visit visit, String why) {
+        Catalogue catalogue = store.catalogue();
+        Question question = visit.question();
+        Fit fit = new Fit(catalogue);
+        List<Candidate> best = fit.rank(question, Scope.best(SHOWN)).candidates();
+        List<Candidate> misses = nearMisses(fit, question);
+        List<Candidate> asked = asked(fit, catalogue, question, why);
+        List<Candidate> all = new ArrayList<>(best);
+        all.addAll(misses);
+        all.addAll(asked);
+        List<CriterionName> rows = FitStrips.rows(all);
+        return new ShortlistPage(catalogue.size(),
+                cards(best.stream().filter(c -> c.verdict() == Verdict.FITS).toList(), rows, question, visit),
+                cards(best.stream().filter(c -> c.verdict() == Verdict.FITS_IF).toList(), rows, question, visit),
+                cards(misses, rows, question, visit), cards(asked, rows, question, visit), why.strip(), line(all), chips(visit));
+    }
+
+    /** Plants that one remedy would bring in. */
+    private static List<Candidate> nearMisses(Fit fit, Question question) {
+        return fit.rank(question, new Scope(List.of(), true, MISSES_FROM)).candidates().stream()
+                .filter(candidate -> candidate.verdict() == Verdict.NO)
+                .filter(candidate -> candidate.criteria().stream().filter(j -> j.verdict() == Verdict.NO).count() == 1)
+                .filter(candidate -> candidate.limitingJudgement().filter(j -> !j.remedies().isEmpty()).isPresent())
+                .limit(MISSES).toList();
+    }
+
+    private static List<Candidate> asked(Fit fit, Catalogue catalogue, Question question, String why) {
+        List<String> ids = PlantNames.find(catalogue.all(), why, WHY).stream().map(Cultivar::id).toList();
+        return ids.isEmpty() ? List.of() : fit.rank(question, Scope.only(ids)).candidates();
+    }
+
+    /** The site's values in the order of the strips, from any plant's judgements: they are the same for all. */
+    private static List<SiteValue> line(List<Candidate> all) {
+        List<SiteValue> line = new ArrayList<>();
+        for (CriterionName name : List.of(CriterionName.HARDINESS, CriterionName.SUN_LIVE, CriterionName.TEXTURE, CriterionName.DRAINAGE,
+                CriterionName.MOISTURE, CriterionName.PH, CriterionName.HEIGHT, CriterionName.SPREAD)) {
+            all.stream().map(candidate -> candidate.judgement(name)).flatMap(Optional::stream).findFirst()
+                    .ifPresent(judgement -> line.add(new SiteValue(ShortlistWords.criterion(name), judgement.site())));
+        }
+        return line;
+    }
+
+    private static List<String> chips(Visit visit) {
+        List<String> chips = new ArrayList<>();
+        for (String field : List.of("kinds", "colours", "uses")) {
+            Stream.of(visit.wants(field).split("\\|")).filter(word -> !word.isEmpty()).map(word -> word.replace('-', ' ')).forEach(chips::add);
+        }
+        Stream.of(visit.wants("bloomMonths").split("\\|")).filter(month -> !month.isEmpty())
+                .map(month -> "blooms in " + Month.of(Integer.parseInt(month)).getDisplayName(TextStyle.FULL, Locale.ENGLISH)).forEach(chips::add);
+        Stream.of("evergreen", "fragrance", "pollinators").filter(field -> visit.wants(field).equals("yes"))
+                .map(field -> field.equals("pollinators") ? "feeds pollinators" : field).forEach(chips::add);
+        if (!visit.wants("maxCareMinutes").isEmpty()) {
+            chips.add("at most " + visit.wants("maxCareMinutes") + " min a year");
+        }
+        return chips;
+    }
+
+    private static List<Card> cards(List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
+        return candidates.stream().map(candidate -> card(candidate, rows, question, visit)).toList();
+    }
+
+    private static Card card(Candidate candidate, List<CriterionName> rows, Question question, Visit visit) {
+        Cultivar plant = candidate.plant();
+        Optional<Judgement> limiting = candidate.limitingJudgement();
+        var zone = Optional.ofNullable(question.site().zone());
+        double years = question.site().horizonYears();
+        PlantGrowth growth = PlantGrowth.of(plant);
+        String size = question.units().length(growth.heightInFlower(years).mid()) + " high, "
+                + question.units().length(growth.spread(years).mid()) + " wide";
+        return new Card(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
+                candidate.verdict().word(), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
+                (int) Math.round(candidate.score() * 100), (int) Math.round(candidate.confidence() * 100),
+                limiting.map(j -> ShortlistWords.criterion(j.criterion())).orElse(""), limiting.map(Judgement::why).orElse(""),
+                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS)).orElse(List.of()),
+                candidate.instead().map(Cultivar::id).orElse(""), candidate.instead().map(Cultivar::name).orElse(""),
+                candidate.criteria().stream().map(ShortlistPages::reason).toList(),
+                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
+                FitStrips.svg(candidate, rows, question), visit.chosen().contains(plant.id()), size);
+    }
+
+    private static Reason reason(Judgement judgement) {
+        return new Reason(ShortlistWords.criterion(judgement.criterion()), ShortlistWords.dot(judgement.verdict()),
+                judgement.verdict().word(), judgement.why(), judgement.rule(), remedies(judgement, false));
+    }
+
+    private static List<String> remedies(Judgement judgement, boolean none) {
+        return none ? List.of() : judgement.remedies().stream().map(ShortlistPages::words).toList();
+    }
+
+    private static String words(Remedy remedy) {
+        return remedy.minutesPerYear() == 0 ? remedy.text() : remedy.text() + " (about " + remedy.minutesPerYear() + " minutes a year)";
+    }
+}

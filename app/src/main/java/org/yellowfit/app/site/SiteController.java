@@ -1,0 +1,124 @@
+package org.yellowfit.app.site;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import jakarta.servlet.http.HttpServletResponse;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.soil.TextureClass;
+
+@Controller
+class SiteController {
+
+    private final Visits visits;
+
+    SiteController(Visits visits) {
+        this.visits = visits;
+    }
+
+    @GetMapping("/visits/new")
+    String blank(Model model) {
+        return show(model, null, SiteForm.of(Map.of(), 0));
+    }
+
+    @PostMapping("/visits/new")
+    String create(@RequestParam MultiValueMap<String, String> params, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response) {
+        Map<String, String> typed = typed(params);
+        VisitFields.Checked checked = checked(typed, Map.of());
+        if (!checked.isFine()) {
+            return refused(model, response, null, new SiteForm(typed, checked.problems(), List.of(), 0));
+        }
+        Visit visit = visits.create(checked.answers(), me.displayName());
+        return "redirect:/visits/" + visit.id() + "/shortlist";
+    }
+
+    @GetMapping("/visits/{id}/site")
+    String edit(@PathVariable UUID id, Model model) {
+        Visit visit = find(id);
+        return show(model, visit, SiteForm.of(visit.answers(), visit.version()));
+    }
+
+    @PostMapping("/visits/{id}/site")
+    String save(@PathVariable UUID id, @RequestParam long version, @RequestParam MultiValueMap<String, String> params,
+                @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+        Visit visit = find(id);
+        Map<String, String> typed = typed(params);
+        VisitFields.Checked checked = checked(typed, visit.answers());
+        if (!checked.isFine()) {
+            return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
+        }
+        Visits.Outcome outcome = visits.save(id, version, checked.answers(), me.displayName()).orElseThrow(SiteController::gone);
+        if (outcome instanceof Visits.Outcome.Conflict conflict) {
+            return conflicting(model, response, conflict);
+        }
+        Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
+        if (!saved.theirs().isEmpty()) {
+            flash.addFlashAttribute("told", Told.changes(saved.theirs(), saved.by()));
+        }
+        return "redirect:/visits/" + id + "/shortlist";
+    }
+
+    private String conflicting(Model model, HttpServletResponse response, Visits.Outcome.Conflict conflict) {
+        List<String> told = new ArrayList<>(Told.conflicts(conflict.conflicts(), conflict.current().changedBy()));
+        told.addAll(Told.changes(conflict.theirs(), conflict.current().changedBy()));
+        SiteForm merged = SiteForm.of(conflict.merged(), conflict.current().version());
+        Map<String, String> problems = new HashMap<>();
+        conflict.conflicts().forEach(change -> problems.put(change.field(), Told.theirs(change, conflict.current().changedBy())));
+        response.setStatus(HttpStatus.CONFLICT.value());
+        return show(model, conflict.current(), new SiteForm(merged.typed(), problems, told, merged.version()));
+    }
+
+    private String refused(Model model, HttpServletResponse response, Visit visit, SiteForm form) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return show(model, visit, form);
+    }
+
+    private String show(Model model, Visit visit, SiteForm form) {
+        model.addAttribute("visit", visit);
+        model.addAttribute("form", form);
+        model.addAttribute("textures", List.of(TextureClass.values()));
+        return "site/site";
+    }
+
+    private Visit find(UUID id) {
+        return visits.find(id).orElseThrow(SiteController::gone);
+    }
+
+    private static NotFound gone() {
+        return new NotFound("There is no such visit; it may have been erased.");
+    }
+
+    /** Every field of the form, so that a box that was unticked is known to be so. */
+    private static Map<String, String> typed(MultiValueMap<String, String> params) {
+        Map<String, String> typed = new HashMap<>();
+        SiteForm.FIELDS.forEach(field -> typed.put(field, String.join("|", params.getOrDefault(field, List.of()).stream().filter(v -> !v.isBlank()).toList())));
+        return typed;
+    }
+
+    private static VisitFields.Checked checked(Map<String, String> typed, Map<String, String> before) {
+        VisitFields.Checked checked = VisitFields.check(typed, before);
+        if (typed.get(Answers.PLACE).isBlank()) {
+            Map<String, String> problems = new HashMap<>(checked.problems());
+            problems.put(Answers.PLACE, "Give the place a name, so that the visit is found again.");
+            return new VisitFields.Checked(checked.answers(), problems);
+        }
+        return checked;
+    }
+}
