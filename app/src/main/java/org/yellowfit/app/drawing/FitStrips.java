@@ -24,8 +24,8 @@ public final class FitStrips {
     public static final double LINE_X = 196;
     public static final double WIDTH = 300;
 
-    private static final double ROW = 12;
-    private static final double BAR = 6;
+    private static final double ROW = 10;
+    private static final double BAR = 5.2;
     private static final double STEP = 15;
     private static final double LEFT_END = 92;
     private static final double RIGHT_END = 296;

@@ -34,7 +34,7 @@ final class Foliage {
     /** Soft round clumps behind the leaves, darker below and to the right, so that the crown has body. */
     private String clumps(Tones main) {
         Pen[] pens = pens();
-        double r = Math.min(frame.size() * 0.12, frame.halfWidth() * 0.42);
+        double r = Math.min(frame.size() * (detail == Detail.RICH ? 0.085 : 0.11), frame.halfWidth() * 0.42);
         int row = 0;
         for (double h = profile.crownFrom() * frame.height() + r * 0.6; h < frame.height() - r * 0.2; h += r * 0.7, row++) {
             double v = h / frame.height();
@@ -43,13 +43,13 @@ final class Foliage {
             double half = Math.max(0, width - local * 0.75);
             for (double x = -half + (row % 2) * local * 0.5; x <= half + 0.01; x += Math.max(local * 0.95, 0.5)) {
                 double light = 0.25 + 0.4 * v - 0.28 * x / frame.halfWidth() + 0.2 * frame.wobble();
-                int tone = light > 0.55 ? 2 : light > 0.24 ? 1 : 0;
+                int tone = light > 0.42 ? 2 : light > 0.12 ? 1 : 0;
                 pens[tone].dot(x + frame.wobble() * local * 0.15, frame.y(v) + frame.wobble() * local * 0.15, local * (0.85 + 0.2 * frame.chance().nextDouble()));
             }
         }
         StringBuilder out = new StringBuilder();
         for (int tone = 0; tone < Tones.COUNT; tone++) {
-            out.append(pens[tone].filled(main.hex(tone), 0.9));
+            out.append(pens[tone].filled(main.hex(tone), 1));
         }
         return out.toString();
     }

@@ -39,7 +39,7 @@ public final class PlantDrawing {
     /** One plant alone, filling its picture, in the month it shows most. */
     public static String portrait(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
         PlantSketch sketch = sketch(plant, zone, years, month, detail);
-        double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 2 * MARGIN;
+        double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 3 * MARGIN;
         return "<svg class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " " + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
                 + "\" role=\"img\" aria-label=\"" + escaped(plant.name()) + "\">" + sketch.svg() + "</svg>";
     }

@@ -15,6 +15,10 @@ public final class ScaleScene {
     private static final double SIDE_ROOM = 1.12;
     private static final double BELOW_GROUND_SHARE = 0.045;
     private static final double UNITS = 100;
+    /** The person's place on the page for its height, with room for the heights written beside. */
+    private static final double PERSON_WIDTH_SHARE = 0.4;
+    /** The rules run on past the picture; the page cuts them at the plant's place. */
+    private static final double RULE_HALF_M = 30;
 
     private final List<PlantSketch> sketches;
     private final double viewHeightM;
@@ -39,7 +43,7 @@ public final class ScaleScene {
     }
 
     private String plant(PlantSketch sketch) {
-        double widthM = Math.max(sketch.widthUnits() / sketch.unitsPerM() * SIDE_ROOM, 0.3);
+        double widthM = sketch.widthUnits() / sketch.unitsPerM();
         double scale = UNITS / sketch.unitsPerM();
         return open(widthM, "plant at its age") + rules(widthM, false)
                 + "<g transform=\"scale(" + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
@@ -47,9 +51,9 @@ public final class ScaleScene {
 
     /** The person, with the heights written beside. */
     public String person() {
-        double widthM = viewHeightM * 0.34;
+        double widthM = viewHeightM * PERSON_WIDTH_SHARE;
         return open(widthM, "a person of " + units.length(PERSON_M)) + rules(widthM, true)
-                + "<g transform=\"translate(" + Pen.text(widthM * UNITS * 0.2) + " 0)\">" + figure() + "</g></svg>";
+                + "<g transform=\"translate(" + Pen.text(widthM * UNITS * 0.2) + " 0) scale(.86 1)\">" + figure() + "</g></svg>";
     }
 
     private String open(double widthM, String label) {
@@ -59,7 +63,7 @@ public final class ScaleScene {
     }
 
     private String rules(double widthM, boolean written) {
-        double half = widthM * UNITS;
+        double half = RULE_HALF_M * UNITS;
         double thin = viewHeightM * 0.22;
         Pen lines = new Pen();
         StringBuilder words = new StringBuilder();
@@ -67,8 +71,8 @@ public final class ScaleScene {
         for (double h = step; h < viewHeightM; h += step) {
             lines.move(-half, -h * UNITS).line(2 * half, 0);
             if (written) {
-                words.append("<text class=\"rule\" font-size=\"").append(Pen.text(viewHeightM * 3.9)).append("\" x=\"")
-                        .append(Pen.text(-widthM * UNITS / 2 + 1)).append("\" y=\"").append(Pen.text(-h * UNITS - viewHeightM * 0.8)).append("\">")
+                words.append("<text class=\"rule\" font-size=\"").append(Pen.text(viewHeightM * 3.6)).append("\" x=\"")
+                        .append(Pen.text(-widthM * UNITS / 2 + viewHeightM * 1.5)).append("\" y=\"").append(Pen.text(-h * UNITS - viewHeightM * 0.8)).append("\">")
                         .append(units.length(h)).append("</text>");
             }
         }

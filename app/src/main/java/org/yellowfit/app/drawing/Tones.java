@@ -8,14 +8,18 @@ final class Tones {
     static final int COUNT = 5;
     private static final double[] LIGHTER = {-0.17, -0.1, -0.035, 0.035, 0.105};
     private static final double[] WARMER = {-0.022, -0.012, 0, 0.008, 0.018};
+    private static final double PALE_FROM = 0.84;
+    private static final double PALE_DEPTH = 0.6;
     private static final double DARKEST = 0.17;
     private static final double LIGHTEST = 0.985;
 
     private final String[] hex = new String[COUNT];
 
     Tones(OkLab colour) {
+        // Pale petals keep their paleness in the shade.
+        double depth = colour.lightness() > PALE_FROM ? PALE_DEPTH : 1;
         for (int tone = 0; tone < COUNT; tone++) {
-            double lightness = Math.max(DARKEST + tone * 0.03, Math.min(LIGHTEST, colour.lightness() + LIGHTER[tone]));
+            double lightness = Math.max(DARKEST + tone * 0.03, Math.min(LIGHTEST, colour.lightness() + LIGHTER[tone] * depth));
             hex[tone] = "#%06x".formatted(new OkLab(lightness, colour.a(), colour.b() + WARMER[tone]).toRgb());
         }
     }

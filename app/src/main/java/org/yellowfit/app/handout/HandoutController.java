@@ -66,7 +66,7 @@ class HandoutController {
                 : new Fit(store.catalogue()).rank(question, Scope.only(lines.stream().map(line -> line.plant().id()).toList())).candidates();
         List<CriterionName> rows = FitStrips.rows(judged);
         model.addAttribute("visit", visit);
-        model.addAttribute("told", SiteSentences.of(question));
+        model.addAttribute("placeTold", SiteSentences.of(question));
         model.addAttribute("entries", lines.stream().map(line -> entry(line, judged, rows, question)).toList());
         model.addAttribute("total", total(lines));
         model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));

@@ -81,7 +81,7 @@ class ShortlistPages {
         for (CriterionName name : List.of(CriterionName.HARDINESS, CriterionName.SUN_LIVE, CriterionName.TEXTURE, CriterionName.DRAINAGE,
                 CriterionName.MOISTURE, CriterionName.PH, CriterionName.HEIGHT, CriterionName.SPREAD)) {
             all.stream().map(candidate -> candidate.judgement(name)).flatMap(Optional::stream).findFirst()
-                    .ifPresent(judgement -> line.add(new SiteValue(ShortlistWords.criterion(name), judgement.site())));
+                    .ifPresent(judgement -> line.add(new SiteValue(ShortlistWords.criterion(name), judgement.site().replace("pH ", ""))));
         }
         return line;
     }

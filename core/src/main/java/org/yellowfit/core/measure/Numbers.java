@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 /** Plain decimal numbers as the open files write them: a dot, no exponent, no thousands mark. */
 public final class Numbers {
 
-    private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d{1,12}(\\.\\d{0,12})?|\\.\\d{1,12})");
+    private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d{1,12}(\\.\\d{0,20})?|\\.\\d{1,20})");
 
     private Numbers() {
     }

@@ -36,11 +36,11 @@ public final class Words {
                 shorten(text), String.join(", ", allowed), hint));
     }
 
-    /** The allowed word at most a third of its letters away, if there is one. */
+    /** The allowed word at most two letters, or a third of its letters, away, if there is one. */
     public static Optional<String> nearest(String text, List<String> allowed) {
         LevenshteinDistance distance = new LevenshteinDistance(8);
         return allowed.stream()
-                .filter(word -> within(distance.apply(text, word), Math.max(1, word.length() / 3)))
+                .filter(word -> within(distance.apply(text, word), word.length() <= 3 ? 1 : Math.max(2, word.length() / 3)))
                 .min(java.util.Comparator.comparingInt(word -> distance.apply(text, word)));
     }
 
