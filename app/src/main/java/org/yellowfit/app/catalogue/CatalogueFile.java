@@ -201,17 +201,20 @@ final class CatalogueFile {
 
     static String rejectedCsv(Read read) {
         StringWriter out = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
         List<String> columns = new ArrayList<>(read.header());
         columns.add("problem");
-        csv.writeRecord(columns);
-        for (RejectedRow rejected : read.rejectedRows()) {
-            List<String> row = new ArrayList<>(rejected.fields());
-            while (row.size() < columns.size() - 1) {
-                row.add("");
+        try (CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out)) {
+            csv.writeRecord(columns);
+            for (RejectedRow rejected : read.rejectedRows()) {
+                List<String> row = new ArrayList<>(rejected.fields());
+                while (row.size() < columns.size() - 1) {
+                    row.add("");
+                }
+                row.add(rejected.problem());
+                csv.writeRecord(row);
             }
-            row.add(rejected.problem());
-            csv.writeRecord(row);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
         return out.toString();
     }

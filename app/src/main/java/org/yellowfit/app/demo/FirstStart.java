@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.security.SecureRandom;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
@@ -25,21 +24,15 @@ class FirstStart implements ApplicationRunner {
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final int PASSWORD_LENGTH = 16;
 
-    private final boolean demo;
-    private final String apiToken;
-    private final String managerPassword;
+    private final StartSettings settings;
     private final People people;
     private final Tokens tokens;
     private final CatalogueStore catalogue;
     private final CatalogueImport catalogueImport;
     private final DemoVisits visits;
 
-    FirstStart(@Value("${yellowfit.demo}") boolean demo, @Value("${yellowfit.api-token}") String apiToken,
-               @Value("${yellowfit.manager-password:}") String managerPassword,
-               People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits) {
-        this.demo = demo;
-        this.apiToken = apiToken;
-        this.managerPassword = managerPassword;
+    FirstStart(StartSettings settings, People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits) {
+        this.settings = settings;
         this.people = people;
         this.tokens = tokens;
         this.catalogue = catalogue;
@@ -49,18 +42,19 @@ class FirstStart implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        if (demo && !apiToken.isBlank()) {
-            tokens.accept(apiToken, "Demo token", Role.MANAGER);
+        if (settings.demo() && !settings.apiToken().isBlank()) {
+            tokens.accept(settings.apiToken(), "Demo token", Role.MANAGER);
         }
         if (!people.isEmpty()) {
             return;
         }
-        if (demo) {
+        if (settings.demo()) {
             fillDemo();
         } else {
-            String password = managerPassword.isBlank() ? randomPassword() : managerPassword;
+            boolean given = !settings.managerPassword().isBlank();
+            String password = given ? settings.managerPassword() : randomPassword();
             people.add("manager", "Manager", password, Role.MANAGER);
-            if (managerPassword.isBlank()) {
+            if (!given) {
                 LOG.info("The first manager signs in as “manager” with the password {}; change it in the settings.", password);
             }
         }

@@ -128,9 +128,9 @@ final class Blades {
             double x0 = hanging ? 0 : share * 0.2 * frame.halfWidth();
             double y0 = hanging ? frame.y(0.62 + 0.2 * frame.chance().nextDouble()) : 0;
             double dx = share * reach * frame.halfWidth() - x0;
-            double ey = hanging ? frame.y(0.06 + 0.42 * frame.chance().nextDouble() * (1 - Math.abs(share) * 0.5)) : frame.y((0.95 - 0.62 * Math.pow(Math.abs(share) * reach, 1.6)) * (0.72 + 0.28 * reach));
+            double ey = hanging ? frame.y(0.06 + 0.42 * frame.chance().nextDouble() * (1 - Math.abs(share) * 0.5)) : frame.y(wandTip(Math.abs(share) * reach) * (0.72 + 0.28 * reach));
             double dy = ey - y0;
-            double cx = hanging ? dx * 0.85 : dx * 0.45;
+            double cx = dx * (hanging ? 0.85 : habit == Habit.FOUNTAIN ? 0.16 : 0.45);
             double cy = hanging ? frame.y(1.12) - y0 : Math.min(dy * 1.15, frame.y(0.78 + 0.3 * reach));
             wood.move(x0, y0).curve(cx, cy, dx, dy);
             for (int k = 1; k <= perWand && leafShare > 0; k++) {
@@ -151,6 +151,11 @@ final class Blades {
             out.append(pens[tone].filled(main.hex(tone), 1)).append(others[tone].filled(second.hex(tone), 1));
         }
         return out.toString();
+    }
+
+    /** How high a wand ends, for how far out it leans (0–1): fountains stand up and nod, arching shrubs sweep over. */
+    private double wandTip(double out) {
+        return habit == Habit.FOUNTAIN ? 1 - 0.38 * out * out : 0.95 - 0.62 * Math.pow(out, 1.6);
     }
 
     private void blade(Pen pen, Pen edge, double x0, double tx, double ty, double width, boolean edged) {

@@ -15,20 +15,25 @@ public final class Likeness {
     private Likeness() {
     }
 
-    /** Symmetric. Weighs kind and habit, size, persistence, leaf and flower colour, and time of bloom. */
+    /** Symmetric. Weighs kind, genus and habit, size, persistence, leaf size, leaf and flower colour, and time of bloom. */
     public static double between(Cultivar one, Cultivar other) {
         double sum = 2 * same(one.kind(), other.kind()) + same(one.habit(), other.habit())
                 + same(one.persistence(), other.persistence())
+                + same(genus(one), genus(other)) + same(one.get(Traits.LEAF_TEXTURE), other.get(Traits.LEAF_TEXTURE))
                 + 1.5 * ratio(one.height10().mid(), other.height10().mid())
                 + ratio(one.spread10().mid(), other.spread10().mid())
                 + colour(one.colours(Traits.LEAF_SUMMER), other.colours(Traits.LEAF_SUMMER))
                 + colour(one.colours(Traits.FLOWER_COLOURS), other.colours(Traits.FLOWER_COLOURS))
                 + bloom(one, other);
-        return sum / 9.5;
+        return sum / 11.5;
     }
 
     private static double same(Object one, Object other) {
-        return one == other ? 1 : 0;
+        return one.equals(other) ? 1 : 0;
+    }
+
+    private static String genus(Cultivar plant) {
+        return plant.botanical().split(" ")[0];
     }
 
     private static double ratio(double one, double other) {

@@ -51,7 +51,7 @@ class FitPropertiesTest {
     @Test
     void aPlantsVerdictIsItsWorstAndTheLimitingCriterionHasTheLowestScore() {
         Random random = new Random(1);
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 20; i++) {
             for (Candidate candidate : all(randomQuestion(random))) {
                 if (candidate.criteria().isEmpty()) {
                     continue;
@@ -71,7 +71,7 @@ class FitPropertiesTest {
     @Test
     void theRankingGoesDownInScoreAndNeverUpInVerdict() {
         Random random = new Random(2);
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 20; i++) {
             List<Candidate> candidates = all(randomQuestion(random));
             assertThat(candidates).isSortedAccordingTo(Comparator.comparingDouble(Candidate::score).reversed());
             assertThat(candidates).extracting(Candidate::verdict).isSortedAccordingTo(Comparator.naturalOrder());
@@ -86,7 +86,7 @@ class FitPropertiesTest {
     @Test
     void theQuickPassLeavesOutJustThoseThatDoNotFit() {
         Random random = new Random(3);
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 20; i++) {
             Question question = randomQuestion(random);
             List<Candidate> quick = new Fit(Catalogue.of(PLANTS)).rank(question, Scope.best(Scope.MOST)).candidates();
             List<Candidate> slow = all(question).stream().filter(candidate -> candidate.verdict() != Verdict.NO).toList();
