@@ -45,7 +45,8 @@ need_browser() {
 
 # PostgreSQL refuses to run as root: root runs it as the user postgres.
 as_postgres() {
-  if is_root; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi
+  # Without descriptor 9: the server must not go on holding the lock of the start that began it.
+  if is_root; then (cd / && runuser -u postgres -- "$@") 9>&-; else "$@" 9>&-; fi
 }
 
 port_is_free() {

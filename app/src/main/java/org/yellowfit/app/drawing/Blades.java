@@ -121,7 +121,7 @@ final class Blades {
         java.util.Arrays.setAll(pens, i -> new Pen());
         java.util.Arrays.setAll(others, i -> new Pen());
         int count = detail == Detail.SMALL ? 13 : detail == Detail.MEDIUM ? 19 : 27;
-        int perWand = Math.max(8, (int) (1.25 * detail.leaves / count));
+        int perWand = Math.max(8, (int) (1.9 * detail.leaves / count));
         for (int i = 0; i < count; i++) {
             double share = (double) i / (count - 1) * 2 - 1 + frame.wobble() * 0.05;
             double reach = 0.55 + 0.45 * frame.chance().nextDouble();
@@ -135,7 +135,7 @@ final class Blades {
             wood.move(x0, y0).curve(cx, cy, dx, dy);
             for (int k = 1; k <= perWand && leafShare > 0; k++) {
                 double t = (k + 0.3 * frame.wobble()) / (perWand + 0.4);
-                if (!hanging && t < 0.12 || frame.chance().nextDouble() > leafShare) {
+                if (!hanging && t < 0.05 || frame.chance().nextDouble() > leafShare) {
                     continue;
                 }
                 double px = x0 + 2 * (1 - t) * t * cx + t * t * dx;

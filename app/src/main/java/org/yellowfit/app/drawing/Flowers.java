@@ -96,7 +96,8 @@ final class Flowers {
         boolean grows = form == FlowerForm.SPIKE || form == FlowerForm.AIRY_SPIKE || form == FlowerForm.PLUME || form == FlowerForm.GRASS_HEAD;
         double length = Math.min(size, -ty * 0.6);
         stems.move(x0, frame.y(0.1)).curve((tx - x0) * 0.3, (ty - frame.y(0.1)) * 0.7, tx - x0, ty - frame.y(0.1));
-        head(form, tx, grows ? ty + length : ty, grows ? length : size, lean(tx), i);
+        double single = form == FlowerForm.BALL ? size * 1.5 : size;
+        head(form, tx, grows ? ty + length : ty, grows ? length : single, lean(tx), i);
     }
 
     private void inCrown(FlowerForm form, int i, int count, double size) {

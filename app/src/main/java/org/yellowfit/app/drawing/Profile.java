@@ -13,6 +13,8 @@ record Profile(Habit habit, double crownFrom) {
         double from = switch (habit) {
             case STANDARD -> 0.52;
             case WEEPING -> 0.12;
+            case FOUNTAIN -> 0.55;
+            case ARCHING -> 0.22;
             case VASE -> tree ? 0.3 : 0.18;
             case UPRIGHT -> tree ? 0.24 : 0.06;
             case GLOBE -> tree ? 0.28 : 0.03;
@@ -43,7 +45,7 @@ record Profile(Habit habit, double crownFrom) {
             case SCRAMBLING -> 0.62 + 0.3 * Math.sin(c * 7 + 0.6) * Math.sin(Math.PI * c) + 0.22 * c - 0.5 * Math.pow(c, 6);
             case BAMBOO_LIKE -> 0.46 + 0.54 * Math.sin(Math.PI * Math.min(1, 0.12 + c * 0.78));
             case ROSETTE -> arc(c * 1.02, 2) * (1 - 0.15 * c);
-            case FOUNTAIN -> 0.34 + 0.66 * Math.sin(Math.PI * Math.min(1, c * 0.95));
+            case FOUNTAIN -> Math.min(1, Math.sqrt(Math.max(0, 1 - v) / 0.38));
             case MOUND -> arc(c, 2.2) * (0.86 + 0.14 * Math.min(1, c * 5));
         };
     }

@@ -69,7 +69,7 @@ class SecurityConfig {
     SecurityFilterChain screens(HttpSecurity http) throws Exception {
         return http
                 .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/vendor/**", "/css/**", "/js/**", "/favicon.svg", "/sign-in", "/error", "/actuator/health").permitAll()
+                        .requestMatchers("/vendor/**", "/css/**", "/js/**", "/favicon.svg", "/sign-in", "/error", "/actuator/health/**").permitAll()
                         .requestMatchers("/settings/**").hasRole("MANAGER")
                         .requestMatchers(HttpMethod.POST, "/catalogue/**").hasRole("BUYER")
                         .anyRequest().hasRole("ADVISOR"))
