@@ -4,9 +4,6 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -57,12 +54,7 @@ class CatalogueApi {
     @Operation(summary = "The whole catalogue as CSV")
     @GetMapping("/catalogue/export.csv")
     void csv(HttpServletResponse response) throws IOException {
-        response.setContentType("text/csv");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader("Content-Disposition", "attachment; filename=\"catalogue.csv\"");
-        try (Writer out = new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8)) {
-            catalogueImport.write(out);
-        }
+        catalogueImport.download(response);
     }
 
     @Operation(summary = "The whole catalogue as JSON")

@@ -2,9 +2,6 @@ package org.yellowfit.app.catalogue;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -105,12 +102,7 @@ class CatalogueController {
 
     @GetMapping("/catalogue/catalogue.csv")
     void csv(HttpServletResponse response) throws IOException {
-        response.setContentType("text/csv");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.setHeader("Content-Disposition", "attachment; filename=\"catalogue.csv\"");
-        try (Writer out = new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8)) {
-            catalogueImport.write(out);
-        }
+        catalogueImport.download(response);
     }
 
     private static boolean matches(Cultivar plant, String name) {

@@ -41,9 +41,14 @@ final class CatalogueFile {
     /** @param rejectedRows the raw fields of the rows with problems, and what was wrong with each */
     record Read(List<Cultivar> plants, List<RowProblem> problems, List<String> unknownColumns, List<String> header,
                 List<RejectedRow> rejectedRows) {
+
+        /** Whether the file itself could not be read to its end, so that no row of it is to be trusted. */
+        boolean isBroken() {
+            return !problems.isEmpty() && (rejectedRows.isEmpty() || problems.get(problems.size() - 1).line() > rejectedRows.get(rejectedRows.size() - 1).line());
+        }
     }
 
-    record RejectedRow(List<String> fields, String problem) {
+    record RejectedRow(long line, List<String> fields, String problem) {
     }
 
     private final List<Cultivar> plants = new ArrayList<>();
@@ -171,7 +176,7 @@ final class CatalogueFile {
             }
             told.append(told.isEmpty() ? "" : " ").append(problem.field()).append(": ").append(problem.message());
         }
-        rejectedRows.add(new RejectedRow(row.getFields(), told.toString()));
+        rejectedRows.add(new RejectedRow(row.getStartingLineNumber(), row.getFields(), told.toString()));
     }
 
     private List<String> unknownColumns() {

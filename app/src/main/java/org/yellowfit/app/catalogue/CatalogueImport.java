@@ -1,8 +1,11 @@
 package org.yellowfit.app.catalogue;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStreamWriter;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.yellowfit.core.fit.Catalogue;
@@ -25,7 +28,7 @@ public class CatalogueImport {
     public ImportReport read(InputStream file, boolean dryRun, boolean keepGood) {
         CatalogueFile.Read read = CatalogueFile.read(file);
         List<Cultivar> changed = changed(read.plants());
-        boolean refused = !read.problems().isEmpty() && !(keepGood && !read.plants().isEmpty());
+        boolean refused = !read.problems().isEmpty() && (!keepGood || read.isBroken());
         if (!dryRun && !refused && !changed.isEmpty()) {
             store.save(changed);
         }
@@ -34,8 +37,14 @@ public class CatalogueImport {
                 rejectedCsv, !dryRun && !refused);
     }
 
-    public void write(Writer out) throws IOException {
-        CatalogueFile.write(store.catalogue().all(), out);
+    /** Sends the whole catalogue as a file to be saved. */
+    public void download(HttpServletResponse response) throws IOException {
+        response.setContentType("text/csv");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.setHeader("Content-Disposition", "attachment; filename=\"catalogue.csv\"");
+        try (Writer out = new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8)) {
+            CatalogueFile.write(store.catalogue().all(), out);
+        }
     }
 
     private List<Cultivar> changed(List<Cultivar> plants) {

@@ -10,7 +10,7 @@ import org.yellowfit.core.plant.Traits;
 /** Finds plants by a name as somebody says or misspells it. */
 final class PlantNames {
 
-    private static final double NEAR_ENOUGH = 0.86;
+    private static final double NEAR_ENOUGH = 0.88;
     private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
 
     private record Found(Cultivar plant, double likeness) {

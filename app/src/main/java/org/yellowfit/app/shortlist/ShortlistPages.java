@@ -3,6 +3,7 @@ package org.yellowfit.app.shortlist;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -70,9 +71,11 @@ class ShortlistPages {
                 .limit(MISSES).toList();
     }
 
+    /** Those whose name is nearest to what was asked come first, however well they fit. */
     private static List<Candidate> asked(Fit fit, Catalogue catalogue, Question question, String why) {
         List<String> ids = PlantNames.find(catalogue.all(), why, WHY).stream().map(Cultivar::id).toList();
-        return ids.isEmpty() ? List.of() : fit.rank(question, Scope.only(ids)).candidates();
+        return ids.isEmpty() ? List.of() : fit.rank(question, Scope.only(ids)).candidates().stream()
+                .sorted(Comparator.comparingInt(candidate -> ids.indexOf(candidate.plant().id()))).toList();
     }
 
     /** The site's values in the order of the strips, from any plant's judgements: they are the same for all. */

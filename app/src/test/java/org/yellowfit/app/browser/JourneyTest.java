@@ -31,7 +31,7 @@ import org.yellowfit.app.RunningApp;
 @ExtendWith(RunningApp.class)
 class JourneyTest {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     private ChromeDriver browser;
     private String url;
@@ -126,6 +126,7 @@ class JourneyTest {
         isSound("shortlist");
         find("#why").sendKeys("hidrangea bilge");
         find(".why button").click();
+        new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.urlContains("why="));
         until(".threaded");
         assertThat(find(".threaded .fit-card").getText()).contains("Bilge Pump", "over the limit");
         isSound("why not");

@@ -70,6 +70,22 @@ class CatalogueImportTest {
         assertThat(app.get("/api/v1/cultivars/kept-row").status()).isEqualTo(200);
     }
 
+    @Test
+    void keepingTheGoodRowsOfAFileWithoutAnyStoresNothingAndGivesAllBack(RunningApp app) {
+        RunningApp.Answer answer = send(app, "?keepGood=true", HEADER + "bad,Testa,bush,mound,deciduous,1,1,5,6,\r\n");
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().get("accepted").asInt()).isZero();
+        assertThat(answer.json().get("rejectedCsv").asString()).contains("bush");
+    }
+
+    @Test
+    void ofAFileThatBreaksOffNoRowIsTrusted(RunningApp app) {
+        byte[] file = (HEADER + GOOD.replace("import-one", "before-the-break") + "x,Testa caf\u00e9,shrub").getBytes(StandardCharsets.ISO_8859_1);
+        RunningApp.Answer answer = send(app, "?keepGood=true", file);
+        assertThat(answer.status()).as(answer.body()).isEqualTo(422);
+        assertThat(app.get("/api/v1/cultivars/before-the-break").status()).isEqualTo(404);
+    }
+
     static List<Object[]> brokenFiles() {
         String rowOf = "x,Testa,shrub,mound,deciduous,1,1,5,6,";
         return List.of(

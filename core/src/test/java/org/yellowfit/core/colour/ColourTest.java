@@ -30,7 +30,7 @@ class ColourTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"gold, old gold#cfb53b, true", "gold, lemon#d6b63c, true", "blue, gold#d9b43a, false", "purple, wine#5a2b45, true", "white, snow#f8f6f0, true", "white, black#101010, false", "pink, pale pink#123456, true"})
+    @CsvSource({"gold, ripe gold#cfb53b, true", "gold, lemon#d6b63c, true", "blue, gold#d9b43a, false", "purple, wine#5a2b45, true", "white, snow#f8f6f0, true", "white, black#101010, false", "pink, pale pink#123456, true"})
     void aWordIsAnsweredByNameOrByEye(String word, String colour, boolean answered) {
         assertThat(ColourWord.parse(word).answeredBy(Colour.parse(colour))).isEqualTo(answered);
     }
