@@ -9,6 +9,7 @@ import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.YesNo;
 
 /**
  * A snapshot of the catalogue laid out for the fit: one array for each trait the quick marks read. NaN and −1 stand for
@@ -23,6 +24,10 @@ public final class Catalogue {
     final byte[] zoneMax;
     final boolean[] evergreen;
     final boolean[] annual;
+    final boolean[] firstSeason;
+    final boolean[] mayFlower;
+    final boolean[] mayLoseColour;
+    final boolean[] needsPartner;
     final double[] sunLive;
     final double[] sunFlower;
     final double[] sunColour;
@@ -41,6 +46,7 @@ public final class Catalogue {
     final byte[] rabbit;
     private final Map<String, Integer> byId;
     private final Map<Double, Sizes> sizes = new ConcurrentHashMap<>();
+    private volatile Sizes lastSizes;
 
     private Catalogue(List<Cultivar> cultivars) {
         int n = cultivars.size();
@@ -49,6 +55,10 @@ public final class Catalogue {
         zoneMax = new byte[n];
         evergreen = new boolean[n];
         annual = new boolean[n];
+        firstSeason = new boolean[n];
+        mayFlower = new boolean[n];
+        mayLoseColour = new boolean[n];
+        needsPartner = new boolean[n];
         sunLive = numbers(Traits.SUN_LIVE);
         sunFlower = numbers(Traits.SUN_FLOWER);
         sunColour = numbers(Traits.SUN_COLOUR);
@@ -93,10 +103,16 @@ public final class Catalogue {
 
     /** Sizes at an age, worked out once for each age asked for. */
     Sizes sizesAt(double years) {
+        Sizes last = lastSizes;
+        if (last != null && last.years() == years) {
+            return last;
+        }
         if (sizes.size() > MOST_HORIZONS_KEPT) {
             sizes.clear();
         }
-        return sizes.computeIfAbsent(years, age -> new Sizes(plants, age));
+        last = sizes.computeIfAbsent(years, age -> new Sizes(plants, age));
+        lastSizes = last;
+        return last;
     }
 
     private void fill(int i) {
@@ -106,6 +122,10 @@ public final class Catalogue {
         zoneMax[i] = (byte) (int) plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(-1);
         evergreen[i] = plant.persistence() == org.yellowfit.core.plant.Persistence.EVERGREEN;
         annual[i] = plant.isAnnual();
+        firstSeason[i] = plant.is(Traits.FIRST_SEASON, YesNo.YES);
+        mayFlower[i] = Appearance.mayFlower(plant);
+        mayLoseColour[i] = Appearance.mayLoseColour(plant);
+        needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);
     }

@@ -28,22 +28,32 @@ public final class Fit {
 
     /** @throws IllegalArgumentException when {@code scope.only} names a plant the catalogue does not have */
     public FitResult rank(Question question, Scope scope) {
-        List<Scored> best = scope.only().isEmpty() ? bestOf(question, scope) : these(question, scope);
-        List<Candidate> candidates = best.stream()
-                .map(scored -> Explaining.candidate(plants, scored.index(), question, scored.score())).toList();
-        return new FitResult(scope.only().isEmpty() ? plants.size() : best.size(), withInstead(candidates, question));
+        if (!scope.only().isEmpty()) {
+            List<Candidate> asked = explained(these(question, scope), question);
+            boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
+            List<Scored> offered = allFit ? List.of() : bestOf(question, false, OFFERED_FROM);
+            return new FitResult(asked.size(), withInstead(asked, offered));
+        }
+        // One pass serves both: those that need no remedy always come first.
+        List<Scored> best = bestOf(question, scope.includeNo(), Math.max(scope.limit(), OFFERED_FROM));
+        List<Scored> shown = best.subList(0, Math.min(best.size(), scope.limit()));
+        return new FitResult(plants.size(), withInstead(explained(shown, question), best));
     }
 
-    private List<Scored> bestOf(Question question, Scope scope) {
+    private List<Candidate> explained(List<Scored> scored, Question question) {
+        return scored.stream().map(each -> Explaining.candidate(plants, each.index(), question, each.score())).toList();
+    }
+
+    private List<Scored> bestOf(Question question, boolean includeNo, int most) {
         PriorityQueue<Scored> kept = new PriorityQueue<>(BEST_FIRST.reversed());
         double worstKept = -1;
         for (int i = 0; i < plants.size(); i++) {
-            double score = Marking.score(plants, i, question, scope.includeNo());
-            if (score == Marking.RULED_OUT || kept.size() == scope.limit() && score <= worstKept) {
+            double score = Marking.score(plants, i, question, includeNo);
+            if (score == Marking.RULED_OUT || kept.size() == most && score <= worstKept) {
                 continue;
             }
             kept.add(new Scored(i, score));
-            if (kept.size() > scope.limit()) {
+            if (kept.size() > most) {
                 kept.poll();
             }
             worstKept = kept.peek().score();
@@ -63,12 +73,9 @@ public final class Fit {
         return scored.stream().sorted(BEST_FIRST).limit(scope.limit()).toList();
     }
 
-    private List<Candidate> withInstead(List<Candidate> candidates, Question question) {
-        if (candidates.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS)) {
-            return candidates;
-        }
-        List<Cultivar> offered = bestOf(question, Scope.best(OFFERED_FROM)).stream()
-                .filter(scored -> scored.score() >= Scale.FITS_FROM).map(scored -> plants.plants[scored.index()]).toList();
+    private List<Candidate> withInstead(List<Candidate> candidates, List<Scored> best) {
+        List<Cultivar> offered = best.stream().filter(scored -> scored.score() >= Scale.FITS_FROM)
+                .limit(OFFERED_FROM).map(scored -> plants.plants[scored.index()]).toList();
         return candidates.stream().map(candidate -> candidate.verdict() == Verdict.FITS ? candidate : offering(candidate, offered)).toList();
     }
 

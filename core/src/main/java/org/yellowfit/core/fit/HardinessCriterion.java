@@ -7,7 +7,6 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.plant.YesNo;
 
 /** Does it live through the winter (rules A2 to A5)? Counted in half-zones. */
 final class HardinessCriterion implements Criterion {
@@ -46,7 +45,7 @@ final class HardinessCriterion implements Criterion {
         if (gap <= allowedGap(q.policy())) {
             return Scale.fitsIf(1 - gap / 3.0);
         }
-        if (plants.plants[i].is(Traits.FIRST_SEASON, YesNo.YES) && showsLongEnough(q)) {
+        if (plants.firstSeason[i] && showsLongEnough(q)) {
             return Scale.fitsIf(ANNUAL_EASE);
         }
         return Scale.no(1 - (gap - 1) / 4.0);

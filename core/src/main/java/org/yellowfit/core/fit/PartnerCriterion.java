@@ -19,10 +19,10 @@ final class PartnerCriterion implements Criterion {
 
     @Override
     public double mark(Catalogue plants, int i, Question q) {
-        Cultivar plant = plants.plants[i];
-        if (plant.get(Traits.PARTNER_GROUP).isEmpty()) {
+        if (!plants.needsPartner[i]) {
             return Scale.DOES_NOT_APPLY;
         }
+        Cultivar plant = plants.plants[i];
         if (plant.get(Traits.SEX).isEmpty()) {
             return Scale.UNKNOWN;
         }

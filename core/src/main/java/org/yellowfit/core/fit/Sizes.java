@@ -27,6 +27,10 @@ final class Sizes {
         spreadHigh = unknown();
     }
 
+    double years() {
+        return years;
+    }
+
     double heightMid(int i) {
         return worked(heightMid, i);
     }

@@ -79,8 +79,8 @@ final class SunCriterion implements Criterion {
     /** Ferns do not flower, and plain green leaves have no colour to lose: nothing is missing from such rows. */
     private boolean applies(Catalogue plants, int i) {
         return switch (name) {
-            case SUN_FLOWER -> Appearance.mayFlower(plants.plants[i]);
-            case SUN_COLOUR -> Appearance.mayLoseColour(plants.plants[i]);
+            case SUN_FLOWER -> plants.mayFlower[i];
+            case SUN_COLOUR -> plants.mayLoseColour[i];
             default -> true;
         };
     }

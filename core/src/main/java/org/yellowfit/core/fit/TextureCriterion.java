@@ -1,12 +1,17 @@
 package org.yellowfit.core.fit;
 
+import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.soil.TextureClass;
 import org.yellowfit.core.soil.TextureGroup;
 
 /** The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it does not apply. */
 final class TextureCriterion implements Criterion {
+
+    /** Groups of each texture class as bits in the order sand, loam, clay. */
+    private static final int[] GROUPS = groups();
 
     @Override
     public CriterionName name() {
@@ -54,14 +59,15 @@ final class TextureCriterion implements Criterion {
 
     /** Steps between the nearest of the plant's textures and the soil, along sand, loam, clay: 0 to 2. */
     private static int steps(Catalogue plants, int i, Question q) {
-        int nearest = 2;
-        for (TextureGroup here : q.site().texture().groups()) {
-            for (TextureGroup taken : TextureGroup.values()) {
-                if ((plants.texture[i] & Catalogue.bit(taken)) != 0) {
-                    nearest = Math.min(nearest, Math.abs(here.ordinal() - taken.ordinal()));
-                }
-            }
+        int here = GROUPS[q.site().texture().ordinal()];
+        if ((plants.texture[i] & here) != 0) {
+            return 0;
         }
-        return nearest;
+        return (plants.texture[i] & (here << 1 | here >> 1)) != 0 ? 1 : 2;
+    }
+
+    private static int[] groups() {
+        return Arrays.stream(TextureClass.values())
+                .mapToInt(soil -> soil.groups().stream().mapToInt(Catalogue::bit).reduce(0, (one, other) -> one | other)).toArray();
     }
 }
