@@ -25,6 +25,7 @@ import org.yellowfit.app.list.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.web.Shop;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.care.CareSentence;
 import org.yellowfit.core.fit.Candidate;
@@ -50,11 +51,13 @@ class HandoutController {
     private final Visits visits;
     private final PlantList list;
     private final CatalogueStore store;
+    private final Shop shop;
 
-    HandoutController(Visits visits, PlantList list, CatalogueStore store) {
+    HandoutController(Visits visits, PlantList list, CatalogueStore store, Shop shop) {
         this.visits = visits;
         this.list = list;
         this.store = store;
+        this.shop = shop;
     }
 
     @GetMapping("/visits/{id}/handout")
@@ -71,6 +74,7 @@ class HandoutController {
         model.addAttribute("total", total(lines));
         model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
         model.addAttribute("cautions", Cautions.of(lines.stream().map(Line::plant).toList()));
+        model.addAttribute("shop", shop.name());
         model.addAttribute("today", LocalDate.now().format(DAY));
         return "handout/handout";
     }
@@ -95,7 +99,7 @@ class HandoutController {
         return ResponseEntity.ok().header("Content-Disposition", "attachment; filename=\"visit.json\"").body(find(id));
     }
 
-    private static Entry entry(Line line, List<Candidate> judged, List<CriterionName> rows, Question question) {
+    private Entry entry(Line line, List<Candidate> judged, List<CriterionName> rows, Question question) {
         Cultivar plant = line.plant();
         Candidate candidate = judged.stream().filter(c -> c.plant().id().equals(plant.id())).findFirst().orElseThrow();
         var zone = Optional.ofNullable(question.site().zone());
@@ -106,7 +110,7 @@ class HandoutController {
         return new Entry(plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
                 PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.MEDIUM), YearStrip.svg(plant, zone, 0),
                 FitStrips.svg(candidate, rows, question), line.count().plants(), question.length(line.count().onCentreM()),
-                line.pot(), line.total().map(total -> "$" + total.setScale(2)).orElse("not priced"), size, CareSentence.of(plant), ifs(candidate));
+                line.pot(), line.total().map(shop::money).orElse("not priced"), size, CareSentence.of(plant), ifs(candidate));
     }
 
     /** What has to be done for it to fit, and what speaks against it. */
@@ -120,8 +124,8 @@ class HandoutController {
         return ifs;
     }
 
-    private static String total(List<Line> lines) {
-        return "$" + lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add).setScale(2);
+    private String total(List<Line> lines) {
+        return shop.money(lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
     private Visit find(UUID id) {

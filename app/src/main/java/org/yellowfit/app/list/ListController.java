@@ -22,6 +22,7 @@ import org.yellowfit.app.list.PlantList.Removed;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.web.Shop;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
@@ -46,10 +47,12 @@ class ListController {
 
     private final Visits visits;
     private final PlantList list;
+    private final Shop shop;
 
-    ListController(Visits visits, PlantList list) {
+    ListController(Visits visits, PlantList list, Shop shop) {
         this.visits = visits;
         this.list = list;
+        this.shop = shop;
     }
 
     @GetMapping("/visits/{id}/list")
@@ -147,17 +150,17 @@ class ListController {
         model.addAttribute("visit", visit);
         model.addAttribute("rows", lines.stream().map(line -> row(line, visit)).toList());
         model.addAttribute("plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
-        model.addAttribute("total", sum(lines, visit));
+        model.addAttribute("total", sum(lines));
         model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
         model.addAttribute("us", visit.units() == UnitSystem.US);
         return "list/list";
     }
 
-    private static String sum(List<Line> lines, Visit visit) {
-        return money(lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
+    private String sum(List<Line> lines) {
+        return shop.money(lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
-    private static Row row(Line line, Visit visit) {
+    private Row row(Line line, Visit visit) {
         UnitSystem units = visit.units();
         var zone = Optional.ofNullable(visit.question().site().zone());
         return new Row(line.id(), line.version(), line.plant().id(), line.plant().botanical(), line.plant().get(Traits.CULTIVAR).orElse(""),
@@ -166,13 +169,13 @@ class ListController {
                 line.pots().stream().map(pot -> pot.pot()).toList(), line.pot(), line.fill(), amount(line, units), line.endsClear(),
                 line.count().school() == School.QUICK_COVER, line.closeBy(), line.count().plants(), units.length(line.count().onCentreM()),
                 told(line, line.mature(), units), told(line, line.quick(), units),
-                line.unit().map(ListController::money).orElse("not priced"), line.total().map(ListController::money).orElse("–"));
+                line.unit().map(shop::money).orElse("not priced"), line.total().map(shop::money).orElse("–"));
     }
 
-    private static Told told(Line line, Count count, UnitSystem units) {
+    private Told told(Line line, Count count, UnitSystem units) {
         String closes = count.yearClosed().isPresent() ? "closes in year " + count.yearClosed().getAsInt() : "does not close";
         return new Told(count.plants(), units.length(count.onCentreM()), line.fill().equals("NUMBER") ? "" : closes,
-                line.totalOf(count).map(ListController::money).orElse("not priced"));
+                line.totalOf(count).map(shop::money).orElse("not priced"));
     }
 
     private static String amount(Line line, UnitSystem units) {
@@ -181,10 +184,6 @@ class ListController {
             case "ROW" -> units == UnitSystem.US ? units.length(line.amount()) : Numbers.rounded(line.amount(), 2) + " m";
             default -> Numbers.rounded(line.amount(), 0);
         };
-    }
-
-    static String money(BigDecimal amount) {
-        return "$" + amount.setScale(2).toPlainString();
     }
 
     private Visit find(UUID id) {

@@ -146,6 +146,16 @@ class FitPropertiesTest {
     }
 
     @Test
+    void whatBarelyFitsEverywhereStillComesBeforeWhatNeedsARemedyOnce() {
+        Cultivar barely = Plants.plant("id=barely zone_min=6b zone_max=6b sun_live_h=4 sun_flower_h=4 sun_max_h=4 ph=6..8 moisture=3..4 height10_m=0.9");
+        Cultivar onceShort = Plants.plant("id=once-short zone_min=3a zone_max=9b sun_live_h=1 sun_flower_h=4.1 sun_max_h=14 ph=4.5..7.5 moisture=2..4 height10_m=0.2");
+        Question question = Advice.question("zone=6b sunHours=4 ph=6 moisture=3 maxHeightM=0.9", "", Policy.STANDARD);
+        List<Candidate> candidates = new Fit(Catalogue.of(List.of(onceShort, barely))).rank(question, Scope.best(10)).candidates();
+        assertThat(candidates).extracting(c -> c.plant().id()).containsExactly("barely", "once-short");
+        assertThat(candidates).extracting(Candidate::verdict).containsExactly(Verdict.FITS, Verdict.FITS_IF);
+    }
+
+    @Test
     void aPlantThatNeedsARemedyComesWithTheNearestThatNeedsNone() {
         Cultivar tender = Plants.plant("id=tender zone_min=7a");
         Cultivar twin = Plants.plant("id=twin zone_min=4a");
