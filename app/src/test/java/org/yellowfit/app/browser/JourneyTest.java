@@ -2,8 +2,6 @@ package org.yellowfit.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.time.Duration;
 import java.util.List;
 import java.util.logging.Level;
@@ -83,9 +81,7 @@ class JourneyTest {
     }
 
     private void isSound(String page) {
-        List<Rule> serious = new AxeBuilder().withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")).analyze(browser).getViolations().stream()
-                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact())).toList();
-        assertThat(serious).as("axe on " + page).extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml()).isEmpty();
+        assertThat(Accessibility.seriousIn(browser)).as("axe on " + page).isEmpty();
         List<LogEntry> errors = browser.manage().logs().get(LogType.BROWSER).getAll().stream()
                 .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue()).filter(entry -> !entry.getMessage().contains("status of 422")).toList();
         assertThat(errors).as("console on " + page).isEmpty();
