@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -29,8 +30,8 @@ import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.season.MonthLook;
-import org.yellowfit.core.season.YearLook;
+import org.yellowfit.core.season.DayLook;
+import org.yellowfit.core.season.PlantYear;
 import org.yellowfit.core.takeoff.Count;
 import org.yellowfit.core.takeoff.Ground;
 import org.yellowfit.core.takeoff.School;
@@ -58,8 +59,12 @@ class PlantsApi {
 
     record MonthJson(int month, String standing, List<String> leaves, double leafShare, String flower, double flowerShare, String fruit, String stem) {
 
-        static MonthJson of(MonthLook look) {
-            return new MonthJson(look.month(), Words.of(look.standing()), look.leaves().stream().map(Colour::text).toList(), FitApi.rounded(look.leafShare()),
+        static List<MonthJson> ofYear(PlantYear year) {
+            return IntStream.rangeClosed(1, 12).mapToObj(month -> of(month, year.month(month))).toList();
+        }
+
+        private static MonthJson of(int month, DayLook look) {
+            return new MonthJson(month, Words.of(look.standing()), look.leaves().stream().map(Colour::text).toList(), FitApi.rounded(look.leafShare()),
                     look.flower().map(Colour::text).orElse(null), FitApi.rounded(look.flowerShare()), look.fruit().map(Colour::text).orElse(null),
                     look.stem().map(Colour::text).orElse(null));
         }
@@ -154,7 +159,7 @@ class PlantsApi {
         var zone = Optional.ofNullable(question.site().zone());
         var candidate = new Fit(store.catalogue()).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
         return new ComparedJson(plant.id(), plant.name(), plant.get(Traits.TELL_APART).orElse(null), sizes(PlantGrowth.of(plant), years),
-                YearLook.of(plant, zone).months().stream().map(MonthJson::of).toList(), FitApi.CandidateJson.of(candidate));
+                MonthJson.ofYear(PlantYear.of(plant, zone)), FitApi.CandidateJson.of(candidate));
     }
 
     private static Map<String, Object> row(TraitRow row, List<Cultivar> plants) {

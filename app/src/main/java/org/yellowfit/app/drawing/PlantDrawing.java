@@ -4,8 +4,8 @@ import java.util.Optional;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.season.MonthLook;
-import org.yellowfit.core.season.YearLook;
+import org.yellowfit.core.season.DayLook;
+import org.yellowfit.core.season.PlantYear;
 
 /** Whole pictures of one plant, ready to be put on a page. */
 public final class PlantDrawing {
@@ -17,7 +17,7 @@ public final class PlantDrawing {
 
     /** The month in which a plant shows most: in full flower, or in summer leaf. */
     public static int bestMonth(Cultivar plant, Optional<HardinessZone> zone) {
-        YearLook year = YearLook.of(plant, zone);
+        PlantYear year = PlantYear.of(plant, zone);
         int best = 7;
         double most = 0;
         for (int month = 1; month <= 12; month++) {
@@ -32,7 +32,7 @@ public final class PlantDrawing {
 
     public static PlantSketch sketch(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        MonthLook look = YearLook.of(plant, zone).month(month);
+        DayLook look = PlantYear.of(plant, zone).month(month);
         return PlantSketch.of(plant, growth.height(years).mid(), growth.heightInFlower(years).mid(), growth.spread(years).mid(), look, detail);
     }
 

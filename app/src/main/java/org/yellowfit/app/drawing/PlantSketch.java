@@ -9,7 +9,7 @@ import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.LeafTexture;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.season.MonthLook;
+import org.yellowfit.core.season.DayLook;
 import org.yellowfit.core.season.Standing;
 
 /**
@@ -31,7 +31,7 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
      * @param flowerHeightM in flower, m
      * @param spreadM       m
      */
-    public static PlantSketch of(Cultivar plant, double heightM, double flowerHeightM, double spreadM, MonthLook look, Detail detail) {
+    public static PlantSketch of(Cultivar plant, double heightM, double flowerHeightM, double spreadM, DayLook look, Detail detail) {
         double tallest = Math.max(heightM, flowerHeightM);
         double unitsPerM = LONGER_SIDE / Math.max(tallest, spreadM);
         String svg = look.standing() == Standing.BELOW_GROUND
@@ -52,7 +52,7 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
     private static final class Drawer {
 
         private final Cultivar plant;
-        private final MonthLook look;
+        private final DayLook look;
         private final Detail detail;
         private final Profile profile;
         private final LeafForm form;
@@ -60,7 +60,7 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
         private final double flowerTop;
         private final boolean tree;
 
-        Drawer(Cultivar plant, MonthLook look, Detail detail, double heightM, double flowerHeightM, double spreadM, double unitsPerM) {
+        Drawer(Cultivar plant, DayLook look, Detail detail, double heightM, double flowerHeightM, double spreadM, double unitsPerM) {
             this.plant = plant;
             this.look = look;
             this.detail = detail;

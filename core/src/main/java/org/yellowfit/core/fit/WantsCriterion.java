@@ -18,7 +18,8 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.plant.Wildlife;
 import org.yellowfit.core.plant.YesNo;
-import org.yellowfit.core.season.YearLook;
+import org.yellowfit.core.season.BloomSpell;
+import org.yellowfit.core.season.PlantYear;
 
 /**
  * What the customer asked for. Another kind of plant is out; of the rest, some met is a trade to be offered, none met is no
@@ -163,12 +164,12 @@ final class WantsCriterion implements Criterion {
 
     /** Share of the months asked for in which the plant is in flower here; a plant without a known bloom is unknown. */
     private static double blooms(Cultivar plant, Question q) {
-        Optional<Bloom> bloom = YearLook.localBloom(plant, Optional.ofNullable(q.site().zone()));
+        Optional<Bloom> bloom = BloomSpell.inThirds(plant, Optional.ofNullable(q.site().zone()));
         if (bloom.isEmpty()) {
             return Appearance.mayFlower(plant) ? Double.NaN : 0;
         }
         boolean again = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE;
-        YearLook year = YearLook.of(plant, Optional.ofNullable(q.site().zone()));
+        PlantYear year = PlantYear.of(plant, Optional.ofNullable(q.site().zone()));
         long met = q.wants().bloomMonths().stream().filter(month -> inBloom(bloom.get(), month) || again && year.month(month).flowerShare() > 0).count();
         return (double) met / q.wants().bloomMonths().size();
     }

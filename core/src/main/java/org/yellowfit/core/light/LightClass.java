@@ -21,6 +21,11 @@ public enum LightClass {
         throw new IllegalArgumentException("Hours of sun cannot be negative.");
     }
 
+    /** Least hours of direct sun a day of this class. */
+    public double fromHours() {
+        return fromHours;
+    }
+
     public String words() {
         return words;
     }

@@ -11,15 +11,15 @@ import org.yellowfit.core.plant.Bloom;
 import org.yellowfit.core.plant.Cultivar;
 
 /** Rule E1, and the move of bloom to the place (E2). */
-class YearLookTest {
+class PlantYearTest {
 
-    private static YearLook year(String cells) {
-        return YearLook.of(Plants.plant(cells), Optional.empty());
+    private static PlantYear year(String cells) {
+        return PlantYear.of(Plants.plant(cells), Optional.empty());
     }
 
     @Test
     void aDeciduousShrubIsBareInWinterAndShowsItsStems() {
-        YearLook year = year("stem_winter=red#b5262e");
+        PlantYear year = year("stem_winter=red#b5262e");
         assertThat(year.month(1).standing()).isEqualTo(Standing.BARE_STEMS);
         assertThat(year.month(1).stem()).map(Colour::name).contains("red");
         assertThat(year.month(7).standing()).isEqualTo(Standing.IN_LEAF);
@@ -36,7 +36,7 @@ class YearLookTest {
 
     @Test
     void leavesChangeWithTheSeasonAndFlowersWithAge() {
-        YearLook year = year("leaf_spring=copper#a8683f leaf_summer=gold#d9b43a leaf_autumn=orange#e2802f flower_colours=white#ffffff|pink#e39bb5 bloom=7.1..8.3");
+        PlantYear year = year("leaf_spring=copper#a8683f leaf_summer=gold#d9b43a leaf_autumn=orange#e2802f flower_colours=white#ffffff|pink#e39bb5 bloom=7.1..8.3");
         assertThat(year.month(4).leaves()).extracting(Colour::name).containsExactly("copper");
         assertThat(year.month(7).leaves()).extracting(Colour::name).containsExactly("gold");
         assertThat(year.month(10).leaves()).extracting(Colour::name).containsExactly("orange");
@@ -47,7 +47,7 @@ class YearLookTest {
 
     @Test
     void aSecondFlushComesWeakerAndConstantBloomLastsToFrost() {
-        YearLook flush = year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=flush");
+        PlantYear flush = year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=flush");
         assertThat(flush.month(7).flowerShare() + flush.month(8).flowerShare()).isPositive();
         assertThat(flush.month(8).flowerShare()).isLessThan(flush.month(6).flowerShare());
         assertThat(year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=continuous").month(9).flowerShare()).isPositive();
@@ -57,8 +57,8 @@ class YearLookTest {
     @Test
     void aZoneColderIsAWeekLater() {
         Cultivar plant = Plants.plant("bloom=6.1..6.2 bloom_zone=6b");
-        Bloom here = YearLook.localBloom(plant, Optional.of(HardinessZone.parse("6b"))).orElseThrow();
-        Bloom colder = YearLook.localBloom(plant, Optional.of(HardinessZone.parse("3b"))).orElseThrow();
+        Bloom here = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("6b"))).orElseThrow();
+        Bloom colder = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("3b"))).orElseThrow();
         assertThat(here.text()).isEqualTo("6.1..6.2");
         // Six half-zones at 3.5 days are 21 days: two thirds of a month.
         assertThat(colder.text()).isEqualTo("6.3..7.1");
@@ -74,7 +74,7 @@ class YearLookTest {
 
     @Test
     void everyShareOfEveryPlantLiesBetweenNoneAndAll() {
-        Plants.random(300, 9).forEach(plant -> YearLook.of(plant, Optional.of(new HardinessZone(4))).months().forEach(look -> {
+        Plants.random(300, 9).forEach(plant -> PlantYear.of(plant, Optional.of(new HardinessZone(4))).months().forEach(look -> {
             assertThat(look.leafShare()).isBetween(0.0, 1.0);
             assertThat(look.heightShare()).isBetween(0.0, 1.0);
             assertThat(look.flowerShare()).isBetween(0.0, 1.0);

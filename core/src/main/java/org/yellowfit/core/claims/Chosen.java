@@ -1,0 +1,5 @@
+package org.yellowfit.core.claims;
+
+/** A value, as a cell, and why it was taken. */
+record Chosen(String cell, Reason reason) {
+}

@@ -1,0 +1,2 @@
+/** What the sources say of a plant, where they disagree, and which of them a policy uses. */
+package org.yellowfit.core.claims;

@@ -1,0 +1,122 @@
+package org.yellowfit.core.climate;
+
+import java.util.Optional;
+
+/**
+ * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the earth it
+ * lies on. Days of the year run from 1 to 365 and are those of the northern year; {@link #northernDay} turns a date at the place
+ * into one.
+ *
+ * <p>Without a record of its own a place is given the seasons usual for its zone: those of zone 6b, moved by
+ * {@link #DAYS_PER_HALF_ZONE} for each half-zone.
+ *
+ * @param springShiftDays how much later than in zone 6b spring comes, days
+ * @param lastFrostDay    median day of the last spring frost
+ * @param firstFrostDay   median day of the first autumn frost
+ * @param degreeDays      degree days (base 5 °C) summed from 1 January to each month's end, twelve of them
+ * @param south           south of the equator, where the year is turned by half
+ */
+public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDay, double[] degreeDays, boolean south) {
+
+    /**
+     * Later spring for each colder half-zone, in days: our estimate, after A. D. Hopkins' bioclimatic law (1918; four days
+     * a degree of latitude) and about one half-zone a degree in the east of North America.
+     */
+    public static final double DAYS_PER_HALF_ZONE = 3.5;
+    public static final int DAYS = 365;
+
+    private static final int REFERENCE_HALF = 11;
+    private static final int REFERENCE_LAST_FROST = 118;
+    private static final int REFERENCE_FIRST_FROST = 285;
+    /** Autumn moves less than spring with the zone: our estimate from published tables of frost dates. */
+    private static final double AUTUMN_SHARE = 0.85;
+    private static final double SPRING_ANCHOR = 110;
+    private static final double SUMMER_ANCHOR = 200;
+    private static final double AUTUMN_ANCHOR = 285;
+    private static final int HALF_YEAR = 182;
+    private static final double LEAST_SPRING_SHIFT = -80;
+    private static final double MOST_SPRING_SHIFT = 75;
+    /** Usual degree days of a month in zone 6b by the sea, base 5 °C: our estimate. */
+    private static final double[] REFERENCE_MONTHS = {0, 2, 20, 95, 230, 355, 450, 430, 290, 135, 30, 3};
+    /** Share by which the warm season grows with each half-zone. */
+    private static final double WARMER_PER_HALF = 0.06;
+
+    public Seasons {
+        if (!(springShiftDays >= LEAST_SPRING_SHIFT && springShiftDays <= MOST_SPRING_SHIFT)) {
+            throw new IllegalArgumentException("Spring is moved by at most " + LEAST_SPRING_SHIFT + " to " + MOST_SPRING_SHIFT + " days.");
+        }
+        if (degreeDays.length != 12) {
+            throw new IllegalArgumentException("Degree days are given for the end of each of twelve months.");
+        }
+        degreeDays = degreeDays.clone();
+    }
+
+    /** The seasons usual for a zone; those of 6b when it is not known. */
+    public static Seasons usualFor(Optional<HardinessZone> zone) {
+        int warmer = zone.map(HardinessZone::half).orElse(REFERENCE_HALF) - REFERENCE_HALF;
+        double shift = -warmer * DAYS_PER_HALF_ZONE;
+        double[] sums = new double[12];
+        double sum = 0;
+        for (int month = 0; month < 12; month++) {
+            sum += REFERENCE_MONTHS[month] * Math.max(0.2, 1 + WARMER_PER_HALF * warmer) + Math.max(0, warmer) * 6;
+            sums[month] = sum;
+        }
+        return new Seasons(shift, (int) Math.max(1, Math.round(REFERENCE_LAST_FROST + shift)),
+                (int) Math.min(DAYS, Math.round(REFERENCE_FIRST_FROST - AUTUMN_SHARE * shift)), sums, false);
+    }
+
+    public Seasons southern() {
+        return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true);
+    }
+
+    @Override
+    public double[] degreeDays() {
+        return degreeDays.clone();
+    }
+
+    /** The day of the northern year with the same season. */
+    public int northernDay(int dayOfYear) {
+        int day = Math.max(1, Math.min(DAYS, dayOfYear));
+        return south ? Math.floorMod(day - 1 + HALF_YEAR, DAYS) + 1 : day;
+    }
+
+    /** The day on which zone 6b stands where this place stands on {@code northernDay}: late springs and early autumns taken out. */
+    public double referenceDay(double northernDay) {
+        double spring = SPRING_ANCHOR + springShiftDays;
+        double autumn = AUTUMN_ANCHOR - AUTUMN_SHARE * springShiftDays;
+        if (northernDay <= spring) {
+            return 1 + (northernDay - 1) / (spring - 1) * (SPRING_ANCHOR - 1);
+        }
+        if (northernDay <= SUMMER_ANCHOR) {
+            return SPRING_ANCHOR + (northernDay - spring) / (SUMMER_ANCHOR - spring) * (SUMMER_ANCHOR - SPRING_ANCHOR);
+        }
+        if (northernDay <= autumn) {
+            return SUMMER_ANCHOR + (northernDay - SUMMER_ANCHOR) / (autumn - SUMMER_ANCHOR) * (AUTUMN_ANCHOR - SUMMER_ANCHOR);
+        }
+        return AUTUMN_ANCHOR + (northernDay - autumn) / (DAYS - autumn) * (DAYS - AUTUMN_ANCHOR);
+    }
+
+    /** The day of the northern year on which so many degree days are reached; empty when the year does not reach them. */
+    public Optional<Double> dayOfDegreeDays(double wanted) {
+        double before = 0;
+        for (int month = 0; month < 12; month++) {
+            if (degreeDays[month] >= wanted && degreeDays[month] > before) {
+                double into = (wanted - before) / (degreeDays[month] - before);
+                return Optional.of(1 + (month + Math.max(0, into)) * DAYS / 12);
+            }
+            before = degreeDays[month];
+        }
+        return Optional.empty();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Seasons that && springShiftDays == that.springShiftDays && lastFrostDay == that.lastFrostDay
+                && firstFrostDay == that.firstFrostDay && south == that.south && java.util.Arrays.equals(degreeDays, that.degreeDays);
+    }
+
+    @Override
+    public int hashCode() {
+        return java.util.Objects.hash(springShiftDays, lastFrostDay, firstFrostDay, south, java.util.Arrays.hashCode(degreeDays));
+    }
+}

@@ -1,0 +1,118 @@
+package org.yellowfit.core.season;
+
+import java.util.List;
+import java.util.Optional;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.Seasons;
+import org.yellowfit.core.colour.Colour;
+import org.yellowfit.core.plant.Bloom;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Rebloom;
+import org.yellowfit.core.plant.Traits;
+
+/**
+ * When a plant flowers at a place, and how much of it is open on each day (rule E2). Days are those of the northern year and may
+ * run over its end.
+ */
+public final class BloomSpell {
+
+    private static final double DAYS_PER_THIRD = (double) Seasons.DAYS / Bloom.THIRDS;
+    private static final double USUAL_DAYS = 25;
+    private static final double LONGEST_RAMP = 10;
+    /** A second flush opens about a month after the first and is weaker: general for trimmed perennials and shrubs. */
+    private static final double FLUSH_AFTER = 28;
+    private static final double FLUSH_DAYS = 30;
+    private static final double FLUSH_SHARE = 0.4;
+    private static final double CONTINUOUS_SHARE = 0.5;
+
+    private final double start;
+    private final double length;
+    private final Rebloom rebloom;
+    private final double frost;
+    private final List<Colour> colours;
+
+    private BloomSpell(double start, double length, Rebloom rebloom, double frost, List<Colour> colours) {
+        this.start = start;
+        this.length = length;
+        this.rebloom = rebloom;
+        this.frost = frost;
+        this.colours = colours;
+    }
+
+    /** Empty when the bloom is not known, or the year here is too short for it. */
+    public static Optional<BloomSpell> of(Cultivar plant, Optional<HardinessZone> zone, Seasons seasons) {
+        Rebloom rebloom = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE);
+        List<Colour> colours = plant.colours(Traits.FLOWER_COLOURS);
+        Optional<Bloom> noted = plant.get(Traits.BLOOM);
+        if (noted.isPresent()) {
+            double start = noted.get().startThird() * DAYS_PER_THIRD + 1 + daysLater(plant, zone);
+            return Optional.of(new BloomSpell(start, noted.get().lengthThirds() * DAYS_PER_THIRD, rebloom, seasons.firstFrostDay(), colours));
+        }
+        double days = plant.get(Traits.BLOOM_DAYS).orElse(USUAL_DAYS);
+        return plant.get(Traits.BLOOM_GDD).flatMap(seasons::dayOfDegreeDays)
+                .map(start -> new BloomSpell(start, days, rebloom, seasons.firstFrostDay(), colours));
+    }
+
+    /** The bloom in thirds of a month as it comes at a place of this zone. */
+    public static Optional<Bloom> inThirds(Cultivar plant, Optional<HardinessZone> zone) {
+        return plant.get(Traits.BLOOM).map(noted -> noted.movedByDays(daysLater(plant, zone)))
+                .or(() -> of(plant, zone, Seasons.usualFor(zone)).map(BloomSpell::asThirds));
+    }
+
+    /** First day of the spell; {@code start + length} may pass the end of the year. */
+    public double startDay() {
+        return start;
+    }
+
+    public double lengthDays() {
+        return length;
+    }
+
+    private Bloom asThirds() {
+        int first = (int) Math.floor((start - 1) / DAYS_PER_THIRD);
+        int last = (int) Math.floor((start - 1 + length - 0.5) / DAYS_PER_THIRD);
+        return new Bloom(Math.floorMod(first, Bloom.THIRDS), Math.floorMod(last, Bloom.THIRDS));
+    }
+
+    private static double daysLater(Cultivar plant, Optional<HardinessZone> zone) {
+        if (zone.isEmpty() || plant.get(Traits.BLOOM_ZONE).isEmpty()) {
+            return 0;
+        }
+        return Seasons.DAYS_PER_HALF_ZONE * (plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half());
+    }
+
+    /** Share of the flowers open, 0–1. */
+    double shareOn(double day) {
+        double since = since(day);
+        double main = hill(since, 0, length, 1);
+        return switch (rebloom) {
+            case NONE -> main;
+            case FLUSH -> Math.max(main, start + length + FLUSH_AFTER < frost ? hill(since, length + FLUSH_AFTER, FLUSH_DAYS, FLUSH_SHARE) : 0);
+            case CONTINUOUS -> Math.max(main, frost > start + length
+                    ? hill(since, length / 2, frost - start - length / 2, CONTINUOUS_SHARE) : 0);
+        };
+    }
+
+    /** The flowers' colour by their age; between two colours a mix that carries the nearer one's name. */
+    Optional<Colour> colourOn(double day) {
+        if (colours.isEmpty()) {
+            return Optional.empty();
+        }
+        double at = Math.max(0, Math.min(colours.size() - 1.0, since(day) / length * colours.size() - 0.5));
+        int first = (int) at;
+        return Optional.of(first + 1 < colours.size() ? Tint.between(colours.get(first), colours.get(first + 1), at - first) : colours.get(first));
+    }
+
+    private double since(double day) {
+        double since = day - start;
+        return since - Seasons.DAYS * Math.floor(since / Seasons.DAYS);
+    }
+
+    /** Rising from 0 at the start and falling to 0 at the end. */
+    private static double hill(double since, double from, double days, double top) {
+        double ramp = Math.max(1, Math.min(LONGEST_RAMP, days / 3));
+        double up = (since - from) / ramp;
+        double down = (from + days - since) / ramp;
+        return top * Math.max(0, Math.min(1, Math.min(up, down)));
+    }
+}

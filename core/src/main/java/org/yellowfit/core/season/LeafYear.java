@@ -1,0 +1,82 @@
+package org.yellowfit.core.season;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.yellowfit.core.colour.Colour;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Trait;
+import org.yellowfit.core.plant.Traits;
+
+/** Leaf colours through the year (E1), greener where the leaves get less sun than their colour needs (B2). */
+final class LeafYear {
+
+    static final Colour STRAW = new Colour("straw", 0xc8b27e);
+    private static final Colour GREEN = new Colour("green", 0x5f8146);
+    /** Even in deep shade some of a leaf's own colour is left. */
+    private static final double MOST_GREENED = 0.8;
+
+    /** Days of zone 6b at which one season's colour begins to give way to the next, and has done so. */
+    private static final double[][] TURNS = {{72, 98}, {125, 160}, {255, 285}, {318, 345}};
+
+    private final List<Colour> spring;
+    private final List<Colour> summer;
+    private final List<Colour> autumn;
+    private final List<Colour> winter;
+
+    LeafYear(Cultivar plant, OptionalDouble sunHours) {
+        double greened = greened(plant, sunHours);
+        summer = greener(plant.colours(Traits.LEAF_SUMMER), greened);
+        spring = or(greener(plant.colours(Traits.LEAF_SPRING), greened), summer);
+        autumn = or(plant.colours(Traits.LEAF_AUTUMN), summer);
+        boolean straw = !plant.persistence().isWoody() && plant.colours(Traits.LEAF_WINTER).isEmpty()
+                && plant.persistence() != org.yellowfit.core.plant.Persistence.EVERGREEN;
+        winter = straw ? List.of(STRAW) : or(plant.colours(Traits.LEAF_WINTER), summer);
+    }
+
+    /** Colours of the second season-turn and later are those of dying leaves: {@code day} is a day of zone 6b. */
+    List<Colour> on(double day) {
+        if (day < TURNS[1][0]) {
+            return mixed(winter, spring, turned(0, day));
+        }
+        if (day < TURNS[2][0]) {
+            return mixed(spring, summer, turned(1, day));
+        }
+        return day < TURNS[3][0] ? mixed(summer, autumn, turned(2, day)) : mixed(autumn, winter, turned(3, day));
+    }
+
+    List<Colour> dying(double share) {
+        return mixed(spring, autumn, share);
+    }
+
+    private static double turned(int turn, double day) {
+        return Math.max(0, Math.min(1, (day - TURNS[turn][0]) / (TURNS[turn][1] - TURNS[turn][0])));
+    }
+
+    private static double greened(Cultivar plant, OptionalDouble sunHours) {
+        double needed = plant.get(Traits.SUN_COLOUR).orElse(0.0);
+        return sunHours.isEmpty() || needed <= 0 ? 0 : MOST_GREENED * Math.max(0, Math.min(1, 1 - sunHours.getAsDouble() / needed));
+    }
+
+    private static List<Colour> greener(List<Colour> leaves, double share) {
+        return leaves.stream().map(leaf -> Tint.between(leaf, GREEN, share)).toList();
+    }
+
+    private static List<Colour> or(List<Colour> colours, List<Colour> otherwise) {
+        return colours.isEmpty() ? otherwise : colours;
+    }
+
+    private static List<Colour> mixed(List<Colour> from, List<Colour> to, double share) {
+        if (share <= 0 || to.isEmpty()) {
+            return from;
+        }
+        if (share >= 1 || from.isEmpty()) {
+            return to;
+        }
+        List<Colour> mixed = new ArrayList<>();
+        for (int i = 0; i < Math.max(from.size(), to.size()); i++) {
+            mixed.add(Tint.between(from.get(Math.min(i, from.size() - 1)), to.get(Math.min(i, to.size() - 1)), share));
+        }
+        return mixed;
+    }
+}

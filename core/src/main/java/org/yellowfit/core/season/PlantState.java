@@ -1,0 +1,48 @@
+package org.yellowfit.core.season;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.Seasons;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.plant.Cultivar;
+
+/**
+ * A plant as it stands at one age on one day: what every drawing draws.
+ *
+ * @param fullHeightM      in leaf at this age when full grown for the year, m
+ * @param fullFlowerHeightM with the flowers on, m
+ * @param fullSpreadM      m
+ * @param heightM          of the leaves on this day, m; 0 below ground
+ * @param heightInFlowerM  of the flowers on this day, m; the height of the leaves when nothing is open
+ * @param spreadM          on this day, m
+ */
+public record PlantState(double fullHeightM, double fullFlowerHeightM, double fullSpreadM, double heightM, double heightInFlowerM,
+                         double spreadM, DayLook look) {
+
+    /** Flower stalks have their full height once so much of the flowers is open. */
+    private static final double STALKS_UP_AT = 0.25;
+
+    /**
+     * @param ageYears  since planting, 0 or more
+     * @param dayOfYear at the place, 1–366
+     * @param sunHours  of direct sun, when known: slows growth and greens leaves (B2, B7)
+     */
+    public static PlantState at(Cultivar plant, double ageYears, int dayOfYear, OptionalDouble sunHours, Optional<HardinessZone> zone,
+                                Seasons seasons) {
+        PlantGrowth growth = sunHours.isPresent() ? PlantGrowth.of(plant).inSun(sunHours.getAsDouble()) : PlantGrowth.of(plant);
+        return of(plant, growth, ageYears, PlantYear.of(plant, zone, seasons, sunHours).day(dayOfYear));
+    }
+
+    /** The usual size at an age with a look already known. */
+    public static PlantState of(Cultivar plant, PlantGrowth growth, double ageYears, DayLook look) {
+        double height = growth.height(ageYears).mid();
+        double flower = growth.heightInFlower(ageYears).mid();
+        double spread = growth.spread(ageYears).mid();
+        double leafNow = height * look.heightShare();
+        double stalks = Math.min(1, look.flowerShare() / STALKS_UP_AT);
+        double spreadShare = plant.persistence().isWoody() ? 1 : 0.45 + 0.55 * look.heightShare();
+        return new PlantState(height, flower, spread, leafNow, leafNow + Math.max(0, flower - height) * look.heightShare() * stalks,
+                look.heightShare() <= 0 ? 0 : spread * spreadShare, look);
+    }
+}
