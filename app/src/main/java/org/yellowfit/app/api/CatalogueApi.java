@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -17,21 +18,48 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueImport;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.FileKind;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.claims.Sources;
+import org.yellowfit.core.claims.Standpoint;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Policy;
 
 @RestController
 @RequestMapping("/api/v1")
 class CatalogueApi {
 
-    /** A cultivar as its cells, the same content as a row of the file. */
-    record CultivarJson(String id, String name, Map<String, String> traits, Map<String, String> notes, List<Object> claims) {
+    /** A claim as a row of {@code claims.csv}. */
+    record ClaimJson(String column, String value, String source, String sourceKind, Double atAgeYears, String place) {
 
-        static CultivarJson of(Cultivar plant) {
+        static ClaimJson of(Claim claim) {
+            return new ClaimJson(claim.trait().name(), claim.value(), claim.source(), Words.of(claim.kind()),
+                    claim.atAgeYears().isPresent() ? claim.atAgeYears().getAsDouble() : null, claim.place());
+        }
+    }
+
+    /** What each policy uses of a trait sources speak of. */
+    record UsedJson(String column, boolean disagree, String cautious, String standard, String bold) {
+    }
+
+    /** A cultivar as its cells, the same content as a row of the file, and what sources say beside it. */
+    record CultivarJson(String id, String name, Map<String, String> traits, Map<String, String> notes, List<ClaimJson> claims, List<UsedJson> used) {
+
+        static CultivarJson of(Cultivar plant, List<Claim> claims) {
             Map<String, String> traits = plant.toCells();
             traits.keySet().removeAll(plant.notes().keySet());
-            return new CultivarJson(plant.id(), plant.name(), traits, plant.notes(), List.of());
+            return new CultivarJson(plant.id(), plant.name(), traits, plant.notes(), claims.stream().map(ClaimJson::of).toList(), used(Sources.of(plant, claims)));
+        }
+
+        private static List<UsedJson> used(Sources sources) {
+            List<Standpoint> cautious = sources.standpoints(Policy.CAUTIOUS);
+            List<Standpoint> standard = sources.standpoints(Policy.STANDARD);
+            List<Standpoint> bold = sources.standpoints(Policy.BOLD);
+            return IntStream.range(0, standard.size()).mapToObj(i -> new UsedJson(standard.get(i).trait().name(), standard.get(i).disagrees(),
+                    cautious.get(i).used(), standard.get(i).used(), bold.get(i).used())).toList();
         }
     }
 
@@ -47,25 +75,42 @@ class CatalogueApi {
     @PostMapping(value = "/catalogue/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<ImportReport> read(@RequestParam(defaultValue = "false") boolean dryRun, @RequestParam(defaultValue = "false") boolean keepGood,
                                       HttpServletRequest request) throws IOException {
-        ImportReport report = catalogueImport.read(request.getInputStream(), dryRun, keepGood);
+        boolean isJson = String.valueOf(request.getContentType()).startsWith(MediaType.APPLICATION_JSON_VALUE);
+        return answer(catalogueImport.read(request.getInputStream(), isJson ? FileKind.CATALOGUE_JSON : FileKind.CATALOGUE_CSV, dryRun, keepGood));
+    }
+
+    @Operation(summary = "Bring in claims.csv", description = "What sources say beside the catalogue's own row; rows that are there already change nothing.")
+    @PostMapping(value = "/catalogue/claims/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<ImportReport> readClaims(@RequestParam(defaultValue = "false") boolean dryRun, @RequestParam(defaultValue = "false") boolean keepGood,
+                                            HttpServletRequest request) throws IOException {
+        return answer(catalogueImport.read(request.getInputStream(), FileKind.CLAIMS_CSV, dryRun, keepGood));
+    }
+
+    private static ResponseEntity<ImportReport> answer(ImportReport report) {
         return ResponseEntity.status(report.isRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK).body(report);
     }
 
     @Operation(summary = "The whole catalogue as CSV")
     @GetMapping("/catalogue/export.csv")
-    void csv(HttpServletResponse response) throws IOException {
-        catalogueImport.download(response);
+    void csv(@RequestParam(defaultValue = "false") boolean neutral, HttpServletResponse response) throws IOException {
+        catalogueImport.download(neutral, response);
+    }
+
+    @Operation(summary = "All claims as CSV")
+    @GetMapping("/catalogue/claims.csv")
+    void claims(HttpServletResponse response) throws IOException {
+        catalogueImport.downloadClaims(response);
     }
 
     @Operation(summary = "The whole catalogue as JSON")
     @GetMapping(value = "/catalogue/export.json", produces = MediaType.APPLICATION_JSON_VALUE)
-    List<Map<String, String>> json() {
-        return store.catalogue().all().stream().map(Cultivar::toCells).toList();
+    void json(HttpServletResponse response) throws IOException {
+        catalogueImport.downloadJson(response);
     }
 
     @Operation(summary = "One cultivar with its claims")
     @GetMapping(value = "/cultivars/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
     CultivarJson one(@PathVariable String id) {
-        return store.find(id).map(CultivarJson::of).orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “" + id + "”."));
+        return store.label(id).map(plant -> CultivarJson.of(plant, store.claims(id))).orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “" + id + "”."));
     }
 }

@@ -78,7 +78,7 @@ class FitApi {
         Map<String, Object> request = json.object(body);
         List<Problem> problems = new ArrayList<>();
         Question question = question(request, problems);
-        Catalogue catalogue = store.catalogue();
+        Catalogue catalogue = store.catalogue(question.policy());
         Scope scope = scope(request, catalogue, problems);
         Json.refuse(problems);
         long start = System.nanoTime();

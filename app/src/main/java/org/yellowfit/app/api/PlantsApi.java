@@ -132,8 +132,8 @@ class PlantsApi {
         Question question = FitApi.question(request, problems);
         Integer limit = FitApi.limit(in);
         Json.refuse(problems);
-        Fit fit = new Fit(store.catalogue());
-        return store.catalogue().all().stream().filter(other -> !other.id().equals(plant.id()))
+        Fit fit = new Fit(store.catalogue(question.policy()));
+        return store.catalogue(question.policy()).all().stream().filter(other -> !other.id().equals(plant.id()))
                 .sorted(Comparator.comparingDouble((Cultivar other) -> Likeness.between(plant, other)).reversed())
                 .filter(other -> request.get("site") == null || fits(fit, question, other))
                 .limit(limit == null ? 5 : limit).map(other -> substitute(plant, other)).toList();
@@ -157,7 +157,7 @@ class PlantsApi {
 
     private ComparedJson compared(Cultivar plant, List<Double> years, Question question) {
         var zone = Optional.ofNullable(question.site().zone());
-        var candidate = new Fit(store.catalogue()).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
+        var candidate = new Fit(store.catalogue(question.policy())).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
         return new ComparedJson(plant.id(), plant.name(), plant.get(Traits.TELL_APART).orElse(null), sizes(PlantGrowth.of(plant), years),
                 MonthJson.ofYear(PlantYear.of(plant, zone)), FitApi.CandidateJson.of(candidate));
     }

@@ -75,7 +75,7 @@ class SideBySideController {
         List<PlantSketch> sketches = plants.stream().map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH)).toList();
         ScaleScene scene = new ScaleScene(sketches, PLACE_WIDTH_PX / plants.size() / PLACE_HEIGHT_PX, question.units(), question.site().maxHeightM());
         List<String> drawn = scene.plants();
-        List<Candidate> judged = new Fit(store.catalogue()).rank(question, Scope.only(plants.stream().map(Cultivar::id).toList())).candidates();
+        List<Candidate> judged = new Fit(store.catalogue(question.policy())).rank(question, Scope.only(plants.stream().map(Cultivar::id).toList())).candidates();
         List<Column> columns = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
             Cultivar plant = plants.get(i);

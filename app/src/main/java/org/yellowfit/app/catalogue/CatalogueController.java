@@ -2,126 +2,154 @@ package org.yellowfit.app.catalogue;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.multipart.MultipartFile;
-import org.yellowfit.app.drawing.Detail;
-import org.yellowfit.app.drawing.PlantDrawing;
-import org.yellowfit.app.drawing.YearStrip;
-import org.yellowfit.app.web.NotFound;
-import org.yellowfit.core.care.CareSentence;
-import org.yellowfit.core.growth.PlantGrowth;
+import org.springframework.web.util.UriComponentsBuilder;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
-import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.Kind;
-import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.search.Facet;
 
+/** The catalogue as a list that is searched, narrowed and looked through. */
 @Controller
 class CatalogueController {
 
     private static final int PER_PAGE = 24;
-    private static final int PROBLEMS_SHOWN = 200;
+    private static final int HEAPS_SHOWN = 9;
 
-    record Tile(String id, String botanical, String cultivar, String common, String sketch, String size, String zone) {
+    record ChipView(String label, boolean wrong, String typed, String link) {
     }
 
-    record Age(int years, String height, String spread) {
+    record HeapView(String name, int count, boolean chosen, String link) {
     }
 
-    record Fact(String name, String value) {
+    record FacetBox(String title, List<HeapView> heaps, boolean open) {
     }
 
+    record MonthChoice(int number, String name) {
+    }
+
+    private final CatalogueSearch search;
     private final CatalogueStore store;
     private final CatalogueImport catalogueImport;
 
-    CatalogueController(CatalogueStore store, CatalogueImport catalogueImport) {
+    CatalogueController(CatalogueSearch search, CatalogueStore store, CatalogueImport catalogueImport) {
+        this.search = search;
         this.store = store;
         this.catalogueImport = catalogueImport;
     }
 
     @GetMapping("/catalogue")
-    String list(@RequestParam(defaultValue = "") String kind, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "1") String page, Model model) {
-        List<Cultivar> found = store.catalogue().all().stream().filter(plant -> kind.isEmpty() || Words.of(plant.kind()).equals(kind))
-                .filter(plant -> matches(plant, name)).toList();
-        int pages = Math.max(1, (found.size() + PER_PAGE - 1) / PER_PAGE);
-        int at = page.matches("\\d{1,6}") ? Math.max(1, Math.min(pages, Integer.parseInt(page))) : 1;
-        model.addAttribute("kinds", Arrays.stream(Kind.values()).map(Words::of).toList());
-        model.addAttribute("kind", kind);
-        model.addAttribute("name", name);
-        model.addAttribute("count", found.size());
+    String list(@RequestParam Map<String, String> params, Model model) {
+        String typed = params.getOrDefault("q", "").strip();
+        Map<Facet, Integer> chosen = chosen(params);
+        Optional<ColourWish> colour = params.containsKey("byColour") ? ColourWish.of(params.getOrDefault("near", ""), params.getOrDefault("part", "flower"), params.getOrDefault("month", "")) : Optional.empty();
+        CatalogueSearch.Found found = search.find(typed, chosen, colour);
+        int pages = Math.max(1, (found.plants().size() + PER_PAGE - 1) / PER_PAGE);
+        String asked = params.getOrDefault("page", "1");
+        int at = asked.matches("\\d{1,6}") ? Math.max(1, Math.min(pages, Integer.parseInt(asked))) : 1;
+        long version = store.snapshot().version();
+        model.addAttribute("q", typed);
+        model.addAttribute("chips", chips(found, params, colour));
+        model.addAttribute("facets", facets(found, params));
+        model.addAttribute("kept", kept(params));
+        model.addAttribute("colour", colour.orElse(null));
+        model.addAttribute("near", params.getOrDefault("near", "#8a5aa8"));
+        model.addAttribute("months", months());
+        model.addAttribute("sight", sight(params.getOrDefault("sight", "")));
+        model.addAttribute("count", found.plants().size());
         model.addAttribute("page", at);
         model.addAttribute("pages", pages);
-        model.addAttribute("tiles", found.stream().skip((long) (at - 1) * PER_PAGE).limit(PER_PAGE).map(CatalogueController::tile).toList());
+        model.addAttribute("earlier", at > 1 ? link(params, "page", String.valueOf(at - 1)) : null);
+        model.addAttribute("later", at < pages ? link(params, "page", String.valueOf(at + 1)) : null);
+        model.addAttribute("tiles", found.plants().stream().skip((long) (at - 1) * PER_PAGE).limit(PER_PAGE).map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version)).toList());
+        model.addAttribute("labelsLink", "/catalogue/labels?ids=" + String.join(",", found.plants().stream().skip((long) (at - 1) * PER_PAGE).limit(PER_PAGE).map(plant -> plant.id()).toList()));
         return "catalogue/catalogue";
     }
 
-    @GetMapping("/catalogue/{id}")
-    String plant(@PathVariable String id, Model model) {
-        Cultivar plant = store.find(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + id + "”."));
-        int best = PlantDrawing.bestMonth(plant, Optional.empty());
-        model.addAttribute("tile", tile(plant));
-        model.addAttribute("portrait", PlantDrawing.portrait(plant, Optional.empty(), 10, best, Detail.RICH));
-        model.addAttribute("year", YearStrip.svg(plant, Optional.empty(), best));
-        model.addAttribute("ages", List.of(1, 3, 5, 10, 20).stream().map(years -> age(plant, years)).toList());
-        model.addAttribute("care", CareSentence.of(plant));
-        model.addAttribute("tellApart", plant.get(Traits.TELL_APART).orElse(""));
-        model.addAttribute("like", plant.get(Traits.LIKE).orElse(List.of()).stream().map(store::find).flatMap(Optional::stream).map(CatalogueController::tile).toList());
-        model.addAttribute("facts", Traits.ALL.stream().filter(trait -> plant.write(trait).isPresent() && trait != Traits.LIKE && trait != Traits.ID)
-                .map(trait -> new Fact(TraitWords.name(trait), TraitWords.value(trait, plant.write(trait).orElseThrow()))).toList());
-        model.addAttribute("notes", plant.notes());
-        return "catalogue/plant";
-    }
-
-    @PostMapping("/catalogue/import")
-    String read(@RequestParam MultipartFile file, @RequestParam(defaultValue = "false") boolean dryRun,
-                @RequestParam(defaultValue = "false") boolean keepGood, Model model, HttpServletResponse response) throws IOException {
-        if (file.isEmpty()) {
-            response.setStatus(422);
-            model.addAttribute("noFile", true);
-            return list("", "", "1", model);
-        }
-        ImportReport report = catalogueImport.read(file.getInputStream(), dryRun, keepGood);
-        if (report.isRefused()) {
-            response.setStatus(422);
-        }
-        model.addAttribute("report", report);
-        model.addAttribute("problems", report.problems().stream().limit(PROBLEMS_SHOWN).toList());
-        model.addAttribute("dryRun", dryRun);
-        model.addAttribute("fileName", file.getOriginalFilename());
-        return list("", "", "1", model);
-    }
-
     @GetMapping("/catalogue/catalogue.csv")
-    void csv(HttpServletResponse response) throws IOException {
-        catalogueImport.download(response);
+    void csv(@RequestParam(defaultValue = "false") boolean neutral, HttpServletResponse response) throws IOException {
+        catalogueImport.download(neutral, response);
     }
 
-    private static boolean matches(Cultivar plant, String name) {
-        String all = (plant.name() + " " + plant.get(Traits.COMMON).orElse("")).toLowerCase(Locale.ROOT);
-        return name.isBlank() || all.contains(name.strip().toLowerCase(Locale.ROOT));
+    @GetMapping("/catalogue/catalogue.json")
+    void json(HttpServletResponse response) throws IOException {
+        response.setHeader("Content-Disposition", "attachment; filename=\"catalogue.json\"");
+        catalogueImport.downloadJson(response);
     }
 
-    private static Tile tile(Cultivar plant) {
-        UnitSystem units = UnitSystem.METRIC;
-        int best = PlantDrawing.bestMonth(plant, Optional.empty());
-        PlantGrowth growth = PlantGrowth.of(plant);
-        return new Tile(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(plant, Optional.empty(), 10, best, Detail.SMALL),
-                units.length(growth.heightInFlower(10).mid()) + " × " + units.length(growth.spread(10).mid()),
-                plant.write(Traits.ZONE_MIN).orElse("?") + plant.write(Traits.ZONE_MAX).map(max -> "–" + max).orElse(""));
+    @GetMapping("/catalogue/claims.csv")
+    void claims(HttpServletResponse response) throws IOException {
+        catalogueImport.downloadClaims(response);
     }
 
-    private static Age age(Cultivar plant, int years) {
-        PlantGrowth growth = PlantGrowth.of(plant);
-        return new Age(years, UnitSystem.METRIC.length(growth.heightInFlower(years).mid()), UnitSystem.METRIC.length(growth.spread(years).mid()));
+    static String sight(String asked) {
+        return List.of("protan", "deutan", "tritan").contains(asked) ? asked : "";
+    }
+
+    private static Map<Facet, Integer> chosen(Map<String, String> params) {
+        Map<Facet, Integer> chosen = new EnumMap<>(Facet.class);
+        for (Facet facet : Facet.values()) {
+            String heap = params.getOrDefault(name(facet), "");
+            if (heap.matches("\\d{1,2}") && Integer.parseInt(heap) < facet.heaps().size()) {
+                chosen.put(facet, Integer.parseInt(heap));
+            }
+        }
+        return chosen;
+    }
+
+    private static List<ChipView> chips(CatalogueSearch.Found found, Map<String, String> params, Optional<ColourWish> colour) {
+        List<ChipView> chips = new ArrayList<>();
+        found.chips().forEach(chip -> chips.add(new ChipView(chip.label(), chip.wrong(), chip.typed(), link(params, "q", chip.without()))));
+        chosen(params).forEach((facet, heap) -> chips.add(new ChipView(facet.title().toLowerCase(Locale.ROOT) + ": " + facet.heaps().get(heap), false, "", link(params, name(facet), null))));
+        colour.ifPresent(wish -> chips.add(new ChipView((wish.leaf() ? "leaf" : "flower") + " near this colour" + (wish.month() == 0 ? "" : " in " + months().get(wish.month() - 1).name()),
+                false, wish.hex(), link(params, "byColour", null))));
+        return chips;
+    }
+
+    private static List<FacetBox> facets(CatalogueSearch.Found found, Map<String, String> params) {
+        return found.facets().stream().map(view -> new FacetBox(view.facet().title(), view.heaps().stream().limit(HEAPS_SHOWN)
+                .map(heap -> new HeapView(heap.name(), heap.count(), heap.chosen(), link(params, name(view.facet()), heap.chosen() ? null : String.valueOf(heap.heap())))).toList(),
+                view.facet() == Facet.KIND || view.facet() == Facet.SUN || view.heaps().stream().anyMatch(CatalogueSearch.Heap::chosen))).toList();
+    }
+
+    /** What a search form keeps of the page's address besides its own field. */
+    private static Map<String, String> kept(Map<String, String> params) {
+        Map<String, String> kept = new java.util.LinkedHashMap<>();
+        for (Facet facet : Facet.values()) {
+            if (params.containsKey(name(facet))) {
+                kept.put(name(facet), params.get(name(facet)));
+            }
+        }
+        return kept;
+    }
+
+    private static String link(Map<String, String> params, String name, String value) {
+        UriComponentsBuilder link = UriComponentsBuilder.fromPath("/catalogue");
+        params.forEach((key, kept) -> {
+            if (!key.equals(name) && !key.equals("page")) {
+                link.queryParam(key, "{" + key + "}");
+            }
+        });
+        Map<String, Object> values = new java.util.HashMap<>(params);
+        if (value != null && !value.isBlank()) {
+            link.queryParam(name, "{" + name + "}");
+            values.put(name, value);
+        }
+        return link.encode().buildAndExpand(values).toUriString();
+    }
+
+    private static String name(Facet facet) {
+        return facet.name().toLowerCase(Locale.ROOT);
+    }
+
+    static List<MonthChoice> months() {
+        return java.util.Arrays.stream(java.time.Month.values()).map(month -> new MonthChoice(month.getValue(), month.getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH))).toList();
     }
 }

@@ -1,70 +1,85 @@
 package org.yellowfit.app.catalogue;
 
-import java.time.Instant;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Policy;
+import tools.jackson.databind.json.JsonMapper;
 
-/** The catalogue for the rest of the application: a snapshot in memory that is rebuilt when any instance has changed it. */
+/** The catalogue for the rest of the application: a snapshot in memory that follows the changes of every instance. */
 @Service
 public class CatalogueStore {
 
-    private record Snapshot(long version, Catalogue catalogue) {
-    }
-
     private final CultivarRepository cultivars;
-    private volatile Snapshot snapshot = new Snapshot(-1, Catalogue.of(List.of()));
+    private final SnapshotLoader loader;
+    private volatile Snapshot snapshot = Snapshot.EMPTY;
 
-    CatalogueStore(CultivarRepository cultivars) {
+    CatalogueStore(CultivarRepository cultivars, JdbcTemplate jdbc, JsonMapper mapper) {
         this.cultivars = cultivars;
+        this.loader = new SnapshotLoader(jdbc, mapper);
     }
 
-    /** All cultivars, ordered by id. */
-    public Catalogue catalogue() {
-        long version = cultivars.changes();
-        Snapshot current = snapshot;
-        if (current.version() != version) {
-            current = rebuilt(version);
-        }
-        return current.catalogue();
+    /** All cultivars, ordered by id, each with the values the policy takes from its sources. */
+    public Catalogue catalogue(Policy policy) {
+        return snapshot().under(policy);
     }
 
+    /** All cultivars as their labels have them, ordered by id. */
+    public List<Cultivar> labels() {
+        return snapshot().labels();
+    }
+
+    /** A cultivar with the values the standard policy takes. */
     public Optional<Cultivar> find(String id) {
-        return catalogue().find(id);
+        return catalogue(Policy.STANDARD).find(id);
+    }
+
+    /** What all sources say of a cultivar; empty when the catalogue does not have it. */
+    public Optional<Sources> sources(String id) {
+        Snapshot current = snapshot();
+        return current.label(id).map(label -> Sources.of(label, current.claims().getOrDefault(id, List.of())));
+    }
+
+    public Optional<Cultivar> label(String id) {
+        return snapshot().label(id);
+    }
+
+    public List<Claim> claims(String id) {
+        return snapshot().claims().getOrDefault(id, List.of());
+    }
+
+    /** Every claim, by cultivar, then in the order of the columns. */
+    public List<Claim> allClaims() {
+        return snapshot().claims().entrySet().stream().sorted(Map.Entry.comparingByKey()).flatMap(each -> each.getValue().stream()).toList();
     }
 
     public boolean isEmpty() {
         return cultivars.count() == 0;
     }
 
-    /** Writes new and changed cultivars, all or none of them. */
-    @Transactional
-    void save(List<Cultivar> plants) {
-        Instant now = Instant.now();
-        Map<String, CultivarEntity> kept = new HashMap<>();
-        cultivars.findAllById(plants.stream().map(Cultivar::id).toList()).forEach(entity -> kept.put(entity.id(), entity));
-        for (Cultivar plant : plants) {
-            CultivarEntity entity = kept.get(plant.id());
-            if (entity == null) {
-                cultivars.save(new CultivarEntity(plant, now));
-            } else {
-                entity.set(plant, now);
-            }
-        }
-        cultivars.countChange();
+    /** The number of the change that is being made, for the rows it touches. Within a transaction. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    long nextVersion() {
+        return cultivars.countChange();
     }
 
-    private synchronized Snapshot rebuilt(long version) {
+    Snapshot snapshot() {
+        long version = cultivars.changes();
+        Snapshot current = snapshot;
+        return current.version() == version ? current : renewed(version);
+    }
+
+    private synchronized Snapshot renewed(long version) {
         if (snapshot.version() != version) {
-            List<Cultivar> plants = cultivars.findAll().stream().map(entity -> Cultivar.ofCells(entity.cells()))
-                    .sorted(Comparator.comparing(Cultivar::id)).toList();
-            snapshot = new Snapshot(version, Catalogue.of(plants));
+            snapshot = loader.renewed(snapshot, version);
         }
         return snapshot;
     }

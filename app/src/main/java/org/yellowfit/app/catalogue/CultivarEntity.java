@@ -25,29 +25,27 @@ class CultivarEntity {
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, String> cells;
     private Instant changedAt;
+    private long changedVersion;
 
     protected CultivarEntity() {
     }
 
-    CultivarEntity(Cultivar plant, Instant now) {
-        id = plant.id();
-        set(plant, now);
-    }
-
-    void set(Cultivar plant, Instant now) {
+    void set(Cultivar plant, Instant now, long version) {
         botanical = plant.botanical();
         name = plant.name();
         common = plant.get(Traits.COMMON).orElse("");
         kind = Words.of(plant.kind());
         cells = plant.toCells();
         changedAt = now;
+        changedVersion = version;
+    }
+
+    Cultivar plant() {
+        return Cultivar.ofCells(cells);
     }
 
     String id() {
         return id;
     }
 
-    Map<String, String> cells() {
-        return cells;
-    }
 }

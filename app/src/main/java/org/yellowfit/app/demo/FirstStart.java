@@ -11,6 +11,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.catalogue.CatalogueImport;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.FileKind;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.people.People;
 import org.yellowfit.app.people.Role;
@@ -66,7 +67,7 @@ class FirstStart implements ApplicationRunner {
         people.add("bo", "Bo Lindqvale", "skerry-lane-demo", Role.BUYER);
         if (catalogue.isEmpty()) {
             try (InputStream file = new ClassPathResource("demo/catalogue.csv").getInputStream()) {
-                ImportReport report = catalogueImport.read(file, false, false);
+                ImportReport report = catalogueImport.read(file, FileKind.CATALOGUE_CSV, false, false);
                 if (report.isRefused()) {
                     throw new IllegalStateException("The demo catalogue has problems: " + report.problems());
                 }

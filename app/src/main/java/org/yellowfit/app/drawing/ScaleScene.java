@@ -42,6 +42,26 @@ public final class ScaleScene {
         return sketches.stream().map(this::plant).toList();
     }
 
+    /** The only plant and the person in one picture that is large enough for a plant of the given size, m. */
+    String stage(double tallestM, double widestM) {
+        PlantSketch sketch = sketches.get(0);
+        double high = Math.max(PERSON_M, tallestM) * HEADROOM;
+        double person = high > 4 * PERSON_M ? 1.1 : 0.9;
+        double wide = Math.max(widestM * 1.06, high * 0.5) + person;
+        ScaleScene scene = new ScaleScene(sketches, Math.max(high, wide / 1.6), units);
+        double scale = UNITS / sketch.unitsPerM();
+        return scene.open(wide, "the plant at this age beside a person of " + units.length(PERSON_M)) + scene.rules(wide, true)
+                + "<g transform=\"translate(" + Pen.text((-wide / 2 + person * 0.62) * UNITS) + " 0)\">" + figure() + "</g>"
+                + "<g transform=\"translate(" + Pen.text(person / 2 * UNITS) + " 0) scale(" + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
+    }
+
+    private ScaleScene(List<PlantSketch> sketches, double viewHeightM, UnitSystem units) {
+        this.sketches = sketches;
+        this.units = units;
+        this.limitM = null;
+        this.viewHeightM = viewHeightM;
+    }
+
     private String plant(PlantSketch sketch) {
         double widthM = sketch.widthUnits() / sketch.unitsPerM();
         double scale = UNITS / sketch.unitsPerM();
@@ -58,7 +78,7 @@ public final class ScaleScene {
 
     private String open(double widthM, String label) {
         double below = viewHeightM * BELOW_GROUND_SHARE;
-        return "<svg class=\"to-scale\" viewBox=\"" + Pen.text(-widthM * UNITS / 2) + " " + Pen.text(-viewHeightM * UNITS) + " "
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"to-scale\" viewBox=\"" + Pen.text(-widthM * UNITS / 2) + " " + Pen.text(-viewHeightM * UNITS) + " "
                 + Pen.text(widthM * UNITS) + " " + Pen.text((viewHeightM + below) * UNITS) + "\" role=\"img\" aria-label=\"" + label + "\">";
     }
 

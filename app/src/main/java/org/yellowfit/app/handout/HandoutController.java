@@ -66,7 +66,7 @@ class HandoutController {
         Question question = visit.question();
         List<Line> lines = list.of(id);
         List<Candidate> judged = lines.isEmpty() ? List.of()
-                : new Fit(store.catalogue()).rank(question, Scope.only(lines.stream().map(line -> line.plant().id()).toList())).candidates();
+                : new Fit(store.catalogue(question.policy())).rank(question, Scope.only(lines.stream().map(line -> line.plant().id()).toList())).candidates();
         List<CriterionName> rows = FitStrips.rows(judged);
         model.addAttribute("visit", visit);
         model.addAttribute("placeTold", SiteSentences.of(question));

@@ -46,8 +46,8 @@ class ShortlistPages {
     }
 
     ShortlistPage of(Visit visit, String why) {
-        Catalogue catalogue = store.catalogue();
         Question question = visit.question();
+        Catalogue catalogue = store.catalogue(question.policy());
         Fit fit = new Fit(catalogue);
         List<Candidate> best = fit.rank(question, Scope.best(SHOWN)).candidates();
         List<Candidate> misses = nearMisses(fit, question);

@@ -39,6 +39,12 @@ public final class Cautions {
         return told;
     }
 
+    /** What to beware of with one plant; empty when nothing is known to be. */
+    public static List<String> of(Cultivar plant) {
+        List<String> general = of(List.of());
+        return of(List.of(plant)).stream().filter(sentence -> !general.contains(sentence)).toList();
+    }
+
     private static boolean spreads(Cultivar plant) {
         return plant.get(Traits.SPREADS_AT_ZONE).isPresent() || plant.is(Traits.SPREAD_MODE, SpreadMode.SELF_SEEDER);
     }

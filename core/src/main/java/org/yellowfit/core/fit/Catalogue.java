@@ -94,10 +94,11 @@ public final class Catalogue {
     }
 
     public List<Cultivar> all() {
-        return List.of(plants);
+        return java.util.Collections.unmodifiableList(java.util.Arrays.asList(plants));
     }
 
-    int indexOf(String id) {
+    /** Place of a plant in {@link #all}, −1 when it is not there. */
+    public int indexOf(String id) {
         return byId.getOrDefault(id, -1);
     }
 

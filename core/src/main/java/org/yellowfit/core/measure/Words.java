@@ -31,9 +31,9 @@ public final class Words {
     }
 
     public static IllegalArgumentException unknown(String text, List<String> allowed) {
-        String hint = nearest(normal(text), allowed).map(near -> " Did you mean “" + near + "”?").orElse("");
-        return new IllegalArgumentException("“%s” is not a word known here; expected one of: %s.%s".formatted(
-                shorten(text), String.join(", ", allowed), hint));
+        String near = nearest(normal(text), allowed).orElse(null);
+        return new UnknownWord("“%s” is not a word known here; expected one of: %s.%s".formatted(
+                shorten(text), String.join(", ", allowed), near == null ? "" : " Did you mean “" + near + "”?"), near);
     }
 
     /** The allowed word at most two letters, or a third of its letters, away, if there is one. */

@@ -35,7 +35,7 @@ public final class Cultivar {
             try {
                 values[trait.ordinal()] = read(trait, cells.get(trait.name()));
             } catch (IllegalArgumentException e) {
-                problems.add(new Problem(trait.name(), e.getMessage()));
+                problems.add(Problem.of(trait.name(), e));
             }
         }
         addContradictions(values, problems);

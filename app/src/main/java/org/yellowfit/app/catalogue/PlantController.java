@@ -1,0 +1,145 @@
+package org.yellowfit.app.catalogue;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import org.yellowfit.app.drawing.QrMark;
+import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.web.Shop;
+import org.yellowfit.core.care.CareSentence;
+import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Claim;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.SourceKind;
+import org.yellowfit.core.plant.Traits;
+
+/** A plant's page, the changes made on it, and labels for the yard. */
+@Controller
+class PlantController {
+
+    private static final int MOST_LABELS = 60;
+
+    record Choice(String value, String name) {
+    }
+
+    record Label(PlantTile tile, String year, String care, String qr, String light) {
+    }
+
+    private final CatalogueStore store;
+    private final TraitEditor editor;
+    private final PlantPages pages;
+    private final Visits visits;
+    private final Shop shop;
+
+    PlantController(CatalogueStore store, TraitEditor editor, PlantPages pages, Visits visits, Shop shop) {
+        this.store = store;
+        this.editor = editor;
+        this.pages = pages;
+        this.visits = visits;
+        this.shop = shop;
+    }
+
+    @GetMapping("/catalogue/{id}")
+    String show(@PathVariable String id, @RequestParam(required = false) UUID visit, @RequestParam(defaultValue = "") String sight,
+                @RequestParam(defaultValue = "") String edit, Model model) {
+        Map<String, String> typed = new LinkedHashMap<>();
+        Traits.named(edit).filter(trait -> trait != Traits.ID).ifPresent(trait -> {
+            String cell = store.label(id).flatMap(plant -> plant.write(trait)).orElse("");
+            typed.putAll(Map.of("column", edit, "value", cell, "seen", cell));
+        });
+        return page(id, Optional.ofNullable(visit).flatMap(visits::find), sight, typed, Map.of(), model);
+    }
+
+    @PostMapping("/catalogue/{id}/value")
+    String value(@PathVariable String id, @RequestParam Map<String, String> typed, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+        return changed(id, typed, model, response, flash, () -> editor.setValue(id, typed.getOrDefault("column", ""), typed.getOrDefault("value", ""),
+                typed.getOrDefault("seen", ""), typed.getOrDefault("why", ""), me.displayName()));
+    }
+
+    @PostMapping("/catalogue/{id}/claims")
+    String claim(@PathVariable String id, @RequestParam Map<String, String> typed, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+        return changed(id, typed, model, response, flash, () -> {
+            Map<String, String> cells = new LinkedHashMap<>(typed);
+            cells.put("id", id);
+            editor.addClaim(Claim.ofCells(cells), typed.getOrDefault("why", ""), me.displayName());
+        });
+    }
+
+    @PostMapping("/catalogue/{id}/claims/{claim}/away")
+    String away(@PathVariable String id, @PathVariable long claim, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+        editor.removeClaim(id, claim, "taken out on the plant's page", me.displayName());
+        flash.addFlashAttribute("told", List.of("The source was taken out. Undo brings it back."));
+        return "redirect:/catalogue/" + id;
+    }
+
+    @PostMapping("/catalogue/{id}/undo")
+    String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+        flash.addFlashAttribute("told", List.of(editor.undo(id, me.displayName()).map(change -> "Undone: the change of " + change.by() + ".").orElse("There is nothing left to undo.")));
+        return "redirect:/catalogue/" + id;
+    }
+
+    @GetMapping("/catalogue/labels")
+    String labels(@RequestParam(defaultValue = "") String ids, Model model, HttpServletRequest request) {
+        List<Cultivar> plants = Arrays.stream(ids.split(",")).distinct().limit(MOST_LABELS).map(store::find).flatMap(Optional::stream).toList();
+        if (plants.isEmpty()) {
+            throw new NotFound("None of these plants is in the catalogue.");
+        }
+        String base = ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
+        long version = store.snapshot().version();
+        model.addAttribute("labels", plants.stream().map(plant -> new Label(PlantTile.of(plant, UnitSystem.METRIC, version), YearStrip.svg(plant, Optional.empty(), 0),
+                CareSentence.of(plant), QrMark.svg(base + "/catalogue/" + plant.id()), light(plant))).toList());
+        model.addAttribute("shop", shop.name());
+        return "catalogue/labels";
+    }
+
+    private static String light(Cultivar plant) {
+        return plant.get(Traits.SUN_LIVE).map(least -> "from " + org.yellowfit.core.measure.Numbers.rounded(plant.get(Traits.SUN_FLOWER).orElse(least), 1) + " h of sun").orElse("");
+    }
+
+    /** Makes a change; what cannot be is told at its field with all that was typed. */
+    private String changed(String id, Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash, Runnable change) {
+        try {
+            change.run();
+            flash.addFlashAttribute("told", List.of("Changed. Undo takes it back."));
+            return "redirect:/catalogue/" + id;
+        } catch (InvalidInput e) {
+            response.setStatus(422);
+            Map<String, String> problems = e.problems().stream().collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a + " " + b));
+            return page(id, Optional.empty(), "", typed, problems, model);
+        }
+    }
+
+    private String page(String id, Optional<Visit> visit, String sight, Map<String, String> typed, Map<String, String> problems, Model model) {
+        Cultivar label = store.label(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
+        model.addAttribute("p", pages.of(label, visit));
+        model.addAttribute("sight", CatalogueController.sight(sight));
+        model.addAttribute("typed", typed);
+        model.addAttribute("problems", problems);
+        model.addAttribute("editing", typed.containsKey("seen") ? Traits.named(typed.getOrDefault("column", "")).map(TraitWords::name).orElse("") : "");
+        model.addAttribute("columns", Traits.ALL.stream().filter(trait -> trait != Traits.ID).map(trait -> new Choice(trait.name(), TraitWords.name(trait))).toList());
+        model.addAttribute("kinds", Arrays.stream(SourceKind.values()).map(kind -> new Choice(Words.of(kind), Words.of(kind).replace('-', ' '))).toList());
+        return "catalogue/plant";
+    }
+}

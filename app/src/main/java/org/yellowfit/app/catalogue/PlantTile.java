@@ -1,0 +1,28 @@
+package org.yellowfit.app.catalogue;
+
+import java.util.Optional;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+
+/** A plant as one of many: its name, its picture, its size at ten years and its zones. */
+record PlantTile(String id, String botanical, String cultivar, String common, String picture, String size, String zone, String note) {
+
+    static PlantTile of(Cultivar plant, UnitSystem units, long version) {
+        return of(plant, units, version, "");
+    }
+
+    /** @param version of the catalogue, so that a browser keeps a picture until something changes */
+    static PlantTile of(Cultivar plant, UnitSystem units, long version, String note) {
+        PlantGrowth growth = PlantGrowth.of(plant);
+        return new PlantTile(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
+                "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, Optional.empty()) + "&v=" + version,
+                units.length(growth.heightInFlower(10).mid()) + " × " + units.length(growth.spread(10).mid()), zones(plant), note);
+    }
+
+    static String zones(Cultivar plant) {
+        return plant.write(Traits.ZONE_MIN).orElse("?") + plant.write(Traits.ZONE_MAX).map(max -> "–" + max).orElse("");
+    }
+}

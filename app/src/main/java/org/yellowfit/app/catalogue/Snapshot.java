@@ -1,0 +1,87 @@
+package org.yellowfit.app.catalogue;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.yellowfit.core.claims.Sources;
+import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.plant.Claim;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.search.FacetIndex;
+
+/** The catalogue as it was after one change: labels by id, claims, and for each policy what the fit reads, made when first asked for. */
+final class Snapshot {
+
+    static final Snapshot EMPTY = new Snapshot(-1, List.of(), Map.of());
+
+    private final long version;
+    private final List<Cultivar> labels;
+    private final Map<String, List<Claim>> claims;
+    private final Catalogue ofLabels;
+    private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
+    private volatile FacetIndex facets;
+
+    Snapshot(long version, List<Cultivar> labels, Map<String, List<Claim>> claims) {
+        this.version = version;
+        this.labels = labels;
+        this.claims = claims;
+        this.ofLabels = Catalogue.of(labels);
+    }
+
+    long version() {
+        return version;
+    }
+
+    List<Cultivar> labels() {
+        return labels;
+    }
+
+    Map<String, List<Claim>> claims() {
+        return claims;
+    }
+
+    Optional<Cultivar> label(String id) {
+        return ofLabels.find(id);
+    }
+
+    int indexOf(String id) {
+        return ofLabels.indexOf(id);
+    }
+
+    Catalogue under(Policy policy) {
+        return claims.isEmpty() ? ofLabels : byPolicy.computeIfAbsent(policy, this::resolved);
+    }
+
+    FacetIndex facets() {
+        FacetIndex made = facets;
+        if (made == null) {
+            made = new FacetIndex(under(Policy.STANDARD).all());
+            facets = made;
+        }
+        return made;
+    }
+
+    /** This snapshot with rows put in the place of older ones. */
+    Snapshot with(long newVersion, List<Cultivar> changed, Map<String, List<Claim>> changedClaims) {
+        Map<String, Cultivar> byId = new HashMap<>();
+        changed.forEach(plant -> byId.put(plant.id(), plant));
+        List<Cultivar> all = new ArrayList<>(labels.size() + changed.size());
+        labels.forEach(plant -> all.add(byId.containsKey(plant.id()) ? byId.remove(plant.id()) : plant));
+        all.addAll(byId.values());
+        all.sort(Comparator.comparing(Cultivar::id));
+        Map<String, List<Claim>> allClaims = new HashMap<>(claims);
+        changed.forEach(plant -> allClaims.remove(plant.id()));
+        allClaims.putAll(changedClaims);
+        return new Snapshot(newVersion, List.copyOf(all), allClaims);
+    }
+
+    private Catalogue resolved(Policy policy) {
+        return Catalogue.of(labels.stream().map(plant -> claims.containsKey(plant.id()) ? Sources.of(plant, claims.get(plant.id())).under(policy) : plant).toList());
+    }
+}
