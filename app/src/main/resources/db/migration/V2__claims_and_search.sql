@@ -4,20 +4,12 @@ create extension if not exists pg_trgm;
 alter table cultivar add column changed_version bigint not null default 0;
 create index cultivar_changed on cultivar (changed_version);
 
--- Words by which a plant is found: names, kind, leaf, region and what tells it apart.
-alter table cultivar add column search tsvector generated always as (
-    setweight(to_tsvector('simple', name || ' ' || common || ' ' || replace(id, '-', ' ')), 'A') ||
-    setweight(to_tsvector('simple', kind || ' ' || coalesce(cells ->> 'leaf_shape', '') || ' ' || coalesce(cells ->> 'native_region', '')
-        || ' ' || coalesce(cells ->> 'tell_apart', '') || ' ' || coalesce(cells ->> 'troubles', '')), 'B')
-) stored;
-create index cultivar_search on cultivar using gin (search);
-
 -- Every word of a name once: misspelt words are put right against it by trigrams.
 create table catalogue_word (
     word varchar(80) primary key
 );
 create index catalogue_word_like on catalogue_word using gin (word gin_trgm_ops);
-insert into catalogue_word select distinct left(w, 80) from cultivar, unnest(tsvector_to_array(search)) w on conflict do nothing;
+insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table(lower(name || ' ' || common), '[^[:alnum:]×]+') w where w <> '';
 
 -- What sources beside the catalogue's own row say of a trait.
 create table claim (

@@ -100,6 +100,10 @@ public final class RunningApp implements ParameterResolver {
         return send(request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
 
+    public Answer post(String path, String contentType, String body) {
+        return post(path, contentType, body.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
     public Answer post(String path, String jsonBody) {
         return post(path, "application/json", jsonBody.getBytes(StandardCharsets.UTF_8));
     }

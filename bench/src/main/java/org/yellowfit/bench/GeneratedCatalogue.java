@@ -10,6 +10,10 @@ import org.yellowfit.core.plant.Cultivar;
 /** Any number of plausible cultivars from a seed: the same seed gives the same catalogue. */
 final class GeneratedCatalogue {
 
+    private static final String[] GENERA = {"Hydrangea", "Geranium", "Acer", "Salvia", "Carex", "Hosta", "Juniperus", "Panicum", "Viburnum", "Aster", "Spiraea"};
+    private static final String[] ADJECTIVES = {"Tarred", "Salted", "Pewter", "Oaken", "Copper", "Woollen", "Chalky"};
+    private static final String[] THINGS = {"Ladle", "Capstan", "Anvil", "Trivet", "Halyard", "Mallet", "Basin", "Tiller", "Funnel", "Spool", "Bollard", "Sieve", "Awl"};
+
     private GeneratedCatalogue() {
     }
 
@@ -22,7 +26,8 @@ final class GeneratedCatalogue {
         return plants;
     }
 
-    private static Map<String, String> cells(Random r, int i) {
+    /** The same cultivars as rows of the open format. */
+    static Map<String, String> cells(Random r, int i) {
         Map<String, String> cells = new LinkedHashMap<>();
         String kind = one(r, "tree", "shrub", "shrub", "conifer", "perennial", "perennial", "perennial", "grass", "annual");
         boolean annual = kind.equals("annual");
@@ -31,7 +36,8 @@ final class GeneratedCatalogue {
         double live = r.nextInt(6);
         int zone = 2 + r.nextInt(7);
         cells.put("id", "generated-" + i);
-        cells.put("botanical", "Genus species" + i % 977);
+        cells.put("botanical", GENERA[i % GENERA.length] + " species" + i % 977);
+        cells.put("cultivar", ADJECTIVES[i / 31 % ADJECTIVES.length] + " " + THINGS[i % THINGS.length] + " " + i);
         cells.put("kind", kind);
         cells.put("habit", one(r, "mound", "upright", "columnar", "globe", "spreading"));
         cells.put("persistence", annual ? "annual" : woody ? one(r, "evergreen", "deciduous") : "herbaceous");

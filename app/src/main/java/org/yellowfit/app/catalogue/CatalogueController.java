@@ -23,6 +23,10 @@ class CatalogueController {
     private static final int PER_PAGE = 24;
     private static final int HEAPS_SHOWN = 9;
 
+    /** One condition less, and how many plants that gives. */
+    record WayOut(String label, int count, String link) {
+    }
+
     record ChipView(String label, boolean wrong, String typed, String link) {
     }
 
@@ -50,10 +54,18 @@ class CatalogueController {
         String typed = params.getOrDefault("q", "").strip();
         Map<Facet, Integer> chosen = chosen(params);
         Optional<ColourWish> colour = params.containsKey("byColour") ? ColourWish.of(params.getOrDefault("near", ""), params.getOrDefault("part", "flower"), params.getOrDefault("month", "")) : Optional.empty();
-        CatalogueSearch.Found found = search.find(typed, chosen, colour);
-        int pages = Math.max(1, (found.plants().size() + PER_PAGE - 1) / PER_PAGE);
-        String asked = params.getOrDefault("page", "1");
-        int at = asked.matches("\\d{1,6}") ? Math.max(1, Math.min(pages, Integer.parseInt(asked))) : 1;
+        CatalogueSearch.Asked asked = new CatalogueSearch.Asked(typed, chosen, colour);
+        String page = params.getOrDefault("page", "1");
+        int at = page.matches("\\d{1,6}") ? Math.max(1, Integer.parseInt(page)) : 1;
+        CatalogueSearch.Found found = search.find(asked, (at - 1) * PER_PAGE, PER_PAGE);
+        int pages = Math.max(1, (found.count() + PER_PAGE - 1) / PER_PAGE);
+        if (at > pages) {
+            at = pages;
+            found = search.find(asked, (at - 1) * PER_PAGE, PER_PAGE);
+        }
+        if (found.count() == 0) {
+            model.addAttribute("waysOut", waysOut(found, params, asked));
+        }
         long version = store.snapshot().version();
         model.addAttribute("q", typed);
         model.addAttribute("chips", chips(found, params, colour));
@@ -63,13 +75,13 @@ class CatalogueController {
         model.addAttribute("near", params.getOrDefault("near", "#8a5aa8"));
         model.addAttribute("months", months());
         model.addAttribute("sight", sight(params.getOrDefault("sight", "")));
-        model.addAttribute("count", found.plants().size());
+        model.addAttribute("count", found.count());
         model.addAttribute("page", at);
         model.addAttribute("pages", pages);
         model.addAttribute("earlier", at > 1 ? link(params, "page", String.valueOf(at - 1)) : null);
         model.addAttribute("later", at < pages ? link(params, "page", String.valueOf(at + 1)) : null);
-        model.addAttribute("tiles", found.plants().stream().skip((long) (at - 1) * PER_PAGE).limit(PER_PAGE).map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version)).toList());
-        model.addAttribute("labelsLink", "/catalogue/labels?ids=" + String.join(",", found.plants().stream().skip((long) (at - 1) * PER_PAGE).limit(PER_PAGE).map(plant -> plant.id()).toList()));
+        model.addAttribute("tiles", found.plants().stream().map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version)).toList());
+        model.addAttribute("labelsLink", "/catalogue/labels?ids=" + String.join(",", found.plants().stream().map(plant -> plant.id()).toList()));
         return "catalogue/catalogue";
     }
 
@@ -87,6 +99,23 @@ class CatalogueController {
     @GetMapping("/catalogue/claims.csv")
     void claims(HttpServletResponse response) throws IOException {
         catalogueImport.downloadClaims(response);
+    }
+
+    private List<WayOut> waysOut(CatalogueSearch.Found found, Map<String, String> params, CatalogueSearch.Asked asked) {
+        List<WayOut> ways = new ArrayList<>();
+        found.chips().forEach(chip -> ways.add(wayOut("without “" + chip.label() + "”",
+                new CatalogueSearch.Asked(chip.without(), asked.chosen(), asked.colour()), link(params, "q", chip.without()))));
+        asked.chosen().forEach((facet, heap) -> {
+            Map<Facet, Integer> others = new EnumMap<>(asked.chosen());
+            others.remove(facet);
+            ways.add(wayOut("without “" + facet.heaps().get(heap) + "”", new CatalogueSearch.Asked(asked.typed(), others, asked.colour()), link(params, name(facet), null)));
+        });
+        asked.colour().ifPresent(wish -> ways.add(wayOut("in any colour", new CatalogueSearch.Asked(asked.typed(), asked.chosen(), Optional.empty()), link(params, "byColour", null))));
+        return ways.stream().filter(way -> way.count() > 0).toList();
+    }
+
+    private WayOut wayOut(String label, CatalogueSearch.Asked asked, String link) {
+        return new WayOut(label, search.find(asked, 0, 0).count(), link);
     }
 
     static String sight(String asked) {

@@ -41,7 +41,7 @@ class ImportJobs implements DisposableBean {
     /** @param percent of the file read, 0–100 */
     record Job(UUID id, String fileName, Path path, FileKind kind, boolean dryRun, boolean keepGood, String state, int percent, long rows, ImportReport report) {
 
-        boolean isRunning() {
+        public boolean isRunning() {
             return state.equals("WAITING") || state.equals("RUNNING");
         }
     }

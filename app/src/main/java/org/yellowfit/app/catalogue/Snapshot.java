@@ -1,10 +1,12 @@
 package org.yellowfit.app.catalogue;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,11 +15,14 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.search.Condition;
 import org.yellowfit.core.search.FacetIndex;
+import org.yellowfit.core.search.WordIndex;
 
 /** The catalogue as it was after one change: labels by id, claims, and for each policy what the fit reads, made when first asked for. */
 final class Snapshot {
 
+    private static final int CONDITIONS_KEPT = 200;
     static final Snapshot EMPTY = new Snapshot(-1, List.of(), Map.of());
 
     private final long version;
@@ -26,6 +31,14 @@ final class Snapshot {
     private final Catalogue ofLabels;
     private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
     private volatile FacetIndex facets;
+    private volatile WordIndex words;
+    /** Which plants meet the conditions asked lately, by the condition's label, which says all of it. */
+    private final Map<String, BitSet> meeting = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, BitSet> eldest) {
+            return size() > CONDITIONS_KEPT;
+        }
+    });
 
     Snapshot(long version, List<Cultivar> labels, Map<String, List<Claim>> claims) {
         this.version = version;
@@ -65,6 +78,27 @@ final class Snapshot {
             facets = made;
         }
         return made;
+    }
+
+    WordIndex words() {
+        WordIndex made = words;
+        if (made == null) {
+            made = new WordIndex(labels);
+            words = made;
+        }
+        return made;
+    }
+
+    /** The plants, by place in the catalogue, that meet a condition. Not to be changed. */
+    BitSet meeting(Condition condition) {
+        return meeting.computeIfAbsent(condition.label(), label -> {
+            List<Cultivar> plants = under(Policy.STANDARD).all();
+            BitSet met = new BitSet(plants.size());
+            for (int i = 0; i < plants.size(); i++) {
+                met.set(i, condition.holds().test(plants.get(i)));
+            }
+            return met;
+        });
     }
 
     /** This snapshot with rows put in the place of older ones. */

@@ -128,7 +128,8 @@ final class StagedRows implements AutoCloseable {
                 + "select id, botanical, name, common, kind, cells, now(), ? from staged_cultivar "
                 + "on conflict (id) do update set botanical = excluded.botanical, name = excluded.name, common = excluded.common, kind = excluded.kind, "
                 + "cells = excluded.cells, changed_at = excluded.changed_at, changed_version = excluded.changed_version where cultivar.cells <> excluded.cells", version);
-        jdbc.update("insert into catalogue_word select distinct left(w, 80) from cultivar, unnest(tsvector_to_array(search)) w where changed_version = ? on conflict do nothing", version);
+        jdbc.update("insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table(lower(name || ' ' || common), '[^[:alnum:]×]+') w "
+                + "where changed_version = ? and w <> '' on conflict do nothing", version);
     }
 
     /** Ends the stream without its rows, when it was not ended. */

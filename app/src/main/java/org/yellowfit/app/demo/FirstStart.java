@@ -66,14 +66,19 @@ class FirstStart implements ApplicationRunner {
         people.add("tamsin", "Tamsin Orrel", "skerry-lane-demo", Role.ADVISOR);
         people.add("bo", "Bo Lindqvale", "skerry-lane-demo", Role.BUYER);
         if (catalogue.isEmpty()) {
-            try (InputStream file = new ClassPathResource("demo/catalogue.csv").getInputStream()) {
-                ImportReport report = catalogueImport.read(file, FileKind.CATALOGUE_CSV, false, false);
-                if (report.isRefused()) {
-                    throw new IllegalStateException("The demo catalogue has problems: " + report.problems());
-                }
-            }
+            bringIn("demo/catalogue.csv", FileKind.CATALOGUE_CSV);
+            bringIn("demo/claims.csv", FileKind.CLAIMS_CSV);
         }
         visits.create();
+    }
+
+    private void bringIn(String resource, FileKind kind) throws IOException {
+        try (InputStream file = new ClassPathResource(resource).getInputStream()) {
+            ImportReport report = catalogueImport.read(file, kind, false, false);
+            if (report.isRefused()) {
+                throw new IllegalStateException("The demo file " + resource + " has problems: " + report.problems());
+            }
+        }
     }
 
     private static String randomPassword() {

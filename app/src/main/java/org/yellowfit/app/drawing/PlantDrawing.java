@@ -12,6 +12,7 @@ import org.yellowfit.core.season.PlantYear;
 /** Whole pictures of one plant, ready to be put on a page. */
 public final class PlantDrawing {
 
+    private static final int SUMMER = 7;
     private static final double MARGIN = 6;
     /** The stage holds the plant as it stands at this age. */
     private static final double STAGE_YEARS = 30;
@@ -22,17 +23,7 @@ public final class PlantDrawing {
 
     /** The month in which a plant shows most: in full flower, or in summer leaf. */
     public static int bestMonth(Cultivar plant, Optional<HardinessZone> zone) {
-        PlantYear year = PlantYear.of(plant, zone);
-        int best = 7;
-        double most = 0;
-        for (int month = 1; month <= 12; month++) {
-            double open = year.month(month).flowerShare();
-            if (open > most + 1e-9) {
-                most = open;
-                best = month;
-            }
-        }
-        return best;
+        return PlantYear.of(plant, zone).fullestMonth(SUMMER);
     }
 
     public static PlantSketch sketch(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {

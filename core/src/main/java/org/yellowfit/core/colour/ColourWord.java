@@ -3,6 +3,8 @@ package org.yellowfit.core.colour;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -19,7 +21,11 @@ public enum ColourWord {
     /** Colours nearer than this read as the same word to most eyes; chosen by trying it on the made-up catalogue. */
     static final double NEAR = 0.085;
 
+    private static final int MOST_ANSWERS_KEPT = 4000;
+
     private final List<OkLab> typical;
+    /** Answers given before: a catalogue has few colours and many plants. */
+    private final Map<Colour, Boolean> answers = new ConcurrentHashMap<>();
 
     ColourWord(int... typicalRgb) {
         this.typical = Arrays.stream(typicalRgb).mapToObj(OkLab::ofRgb).toList();
@@ -34,6 +40,17 @@ public enum ColourWord {
     }
 
     public boolean answeredBy(Colour colour) {
+        Boolean known = answers.get(colour);
+        if (known == null) {
+            known = isAnswer(colour);
+            if (answers.size() < MOST_ANSWERS_KEPT) {
+                answers.put(colour, known);
+            }
+        }
+        return known;
+    }
+
+    private boolean isAnswer(Colour colour) {
         return Arrays.asList(colour.name().split("[ -]")).contains(Words.of(this))
                 || typical.stream().anyMatch(lab -> lab.distanceTo(colour.lab()) < NEAR);
     }

@@ -71,7 +71,18 @@ final class Meanings {
     }
 
     static Condition coloured(ColourWord word, List<Trait<List<Colour>>> where, String what) {
-        return new Condition("", Words.of(word) + what, plant -> where.stream().anyMatch(trait -> plant.colours(trait).stream().anyMatch(word::answeredBy)));
+        return new Condition("", Words.of(word) + what, plant -> shows(plant, where, word));
+    }
+
+    private static boolean shows(Cultivar plant, List<Trait<List<Colour>>> where, ColourWord word) {
+        for (Trait<List<Colour>> trait : where) {
+            for (Colour colour : plant.colours(trait)) {
+                if (word.answeredBy(colour)) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     static Condition blooms(String monthName) {

@@ -17,11 +17,6 @@ public record Understood(List<Condition> conditions, List<String> words) {
     }
 
     public boolean holdsFor(Cultivar plant) {
-        for (Condition condition : conditions) {
-            if (!condition.holds().test(plant)) {
-                return false;
-            }
-        }
-        return true;
+        return conditions.stream().allMatch(condition -> condition.holds().test(plant));
     }
 }

@@ -99,12 +99,36 @@ public final class PlantYear {
         double reference = seasons.referenceDay(northern);
         double height = heightShare(northern, reference);
         Standing standing = standing(northern, reference, height);
-        boolean alive = standing == Standing.IN_LEAF || standing == Standing.BARE_STEMS;
-        double open = alive && bloom != null ? bloom.shareOn(northern) * flowering * vigour(reference, height) : 0;
+        double open = open(northern, reference, height, standing);
         return new DayLook(standing, leavesOn(northern, reference, standing), leafShare(reference, standing), height,
                 open > 0 ? bloom.colourOn(northern) : Optional.empty(), open,
                 standing == Standing.BELOW_GROUND ? Optional.empty() : fruit(dayOfYear),
                 standing == Standing.BARE_STEMS ? Optional.of(plant.get(Traits.STEM_WINTER).orElse(BARK)) : Optional.empty());
+    }
+
+    private double open(double northern, double reference, double height, Standing standing) {
+        boolean alive = standing == Standing.IN_LEAF || standing == Standing.BARE_STEMS;
+        return alive && bloom != null ? bloom.shareOn(northern) * flowering * vigour(reference, height) : 0;
+    }
+
+    /** The month with most of the flowers open; {@code otherwise} when none ever is. */
+    public int fullestMonth(int otherwise) {
+        int fullest = otherwise;
+        double most = 0;
+        for (int month = 1; month <= 12; month++) {
+            double sum = 0;
+            for (int part = 0; part < 6; part++) {
+                int northern = seasons.northernDay(midMonth(month) - 13 + part * 5);
+                double reference = seasons.referenceDay(northern);
+                double height = heightShare(northern, reference);
+                sum += open(northern, reference, height, standing(northern, reference, height));
+            }
+            if (sum > most + 1e-9) {
+                most = sum;
+                fullest = month;
+            }
+        }
+        return fullest;
     }
 
     /** Less light than the flowers need gives fewer of them (B2). */
