@@ -33,7 +33,20 @@ enum FlowerForm {
             Map.entry("camellia", OPEN), Map.entry("narcissus", TRUMPET), Map.entry("tulipa", TRUMPET), Map.entry("hemerocallis", TRUMPET),
             Map.entry("lilium", TRUMPET), Map.entry("iris", FLAG), Map.entry("hamamelis", RIBBONS), Map.entry("salix", CATKIN),
             Map.entry("betula", CATKIN), Map.entry("corylus", CATKIN), Map.entry("carpinus", CATKIN), Map.entry("epimedium", BELLS),
-            Map.entry("gaultheria", BELLS), Map.entry("pieris", BELLS), Map.entry("campanula", BELLS), Map.entry("symphoricarpos", BELLS));
+            Map.entry("gaultheria", BELLS), Map.entry("pieris", BELLS), Map.entry("campanula", BELLS), Map.entry("symphoricarpos", BELLS),
+            Map.entry("perovskia", SPIKE), Map.entry("baptisia", SPIKE), Map.entry("kniphofia", SPIKE), Map.entry("antirrhinum", SPIKE),
+            Map.entry("camassia", SPIKE), Map.entry("callistemon", SPIKE), Map.entry("erica", SPIKE), Map.entry("calluna", SPIKE),
+            Map.entry("stachys", SPIKE), Map.entry("caryopteris", SPIKE), Map.entry("liriope", SPIKE), Map.entry("ophiopogon", SPIKE),
+            Map.entry("lobelia", SPIKE), Map.entry("eutrochium", DOME), Map.entry("vernonia", DOME), Map.entry("verbena", DOME),
+            Map.entry("euphorbia", DOME), Map.entry("plumbago", DOME), Map.entry("lantana", DOME), Map.entry("pycnanthemum", DOME),
+            Map.entry("amsonia", DOME), Map.entry("alchemilla", DOME), Map.entry("aronia", DOME), Map.entry("photinia", DOME),
+            Map.entry("kalmia", DOME), Map.entry("monarda", DOME), Map.entry("agapanthus", BALL), Map.entry("eryngium", BALL),
+            Map.entry("bergenia", BALL), Map.entry("lagerstroemia", CONE), Map.entry("gaillardia", DAISY), Map.entry("zinnia", DAISY),
+            Map.entry("tagetes", DAISY), Map.entry("cosmos", DAISY), Map.entry("ligularia", DAISY), Map.entry("anemone", DAISY),
+            Map.entry("crocus", TRUMPET), Map.entry("campsis", TRUMPET), Map.entry("lonicera", TRUMPET), Map.entry("galanthus", BELLS),
+            Map.entry("polygonatum", BELLS), Map.entry("dicentra", BELLS), Map.entry("begonia", BELLS), Map.entry("pulmonaria", BELLS),
+            Map.entry("leucothoe", BELLS), Map.entry("arctostaphylos", BELLS), Map.entry("akebia", BELLS), Map.entry("yucca", PLUME),
+            Map.entry("cordyline", PLUME), Map.entry("brunnera", CLUSTER), Map.entry("ceratostigma", CLUSTER), Map.entry("calibrachoa", CLUSTER));
 
     static FlowerForm of(Cultivar plant) {
         String[] names = plant.botanical().toLowerCase(Locale.ROOT).split(" ");

@@ -126,10 +126,11 @@ class JourneyTest {
         until(".threaded");
         assertThat(find(".threaded .fit-card").getText()).contains("Bilge Pump", "over the limit");
         isSound("why not");
-        find("#spiraea-oarlock .acts button").click();
-        until("#spiraea-oarlock .picked");
-        find("#geranium-keelson .acts button").click();
-        until("#geranium-keelson .picked");
+        List<String> fitting = browser.findElements(By.cssSelector("#fits .fit-card")).stream().limit(2).map(card -> card.getAttribute("id")).toList();
+        for (String plant : fitting) {
+            find("#fits [id='" + plant + "'] .acts button").click();
+            until("#fits [id='" + plant + "'] .picked");
+        }
         find(".steps a[data-key='3']").click();
         untilScreen("bench");
         assertThat(browser.findElements(By.cssSelector(".bench-column"))).hasSize(2);

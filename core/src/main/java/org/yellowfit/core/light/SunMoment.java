@@ -1,0 +1,15 @@
+package org.yellowfit.core.light;
+
+/**
+ * The sun in the middle of a short span of a day.
+ *
+ * @param fromNoonH before (negative) or after solar noon, h
+ * @param hours     length of the span, h
+ * @param hotHours  how much of it lies 1 to 5 h after solar noon, h (B3)
+ */
+public record SunMoment(double fromNoonH, double hours, double hotHours, SunPosition sun) {
+
+    public boolean isMorning() {
+        return fromNoonH < 0;
+    }
+}
