@@ -16,7 +16,7 @@ import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.FitResult;
-import org.yellowfit.core.fit.InputReader;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.fit.Judgement;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;

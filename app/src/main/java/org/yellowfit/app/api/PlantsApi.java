@@ -19,7 +19,7 @@ import org.yellowfit.core.compare.Likeness;
 import org.yellowfit.core.compare.Substitute;
 import org.yellowfit.core.compare.TraitRow;
 import org.yellowfit.core.fit.Fit;
-import org.yellowfit.core.fit.InputReader;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Verdict;

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.yellowfit.core.fit.InputReader;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.soil.TextureClass;
 

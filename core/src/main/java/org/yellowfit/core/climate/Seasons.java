@@ -65,6 +65,39 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
                 (int) Math.min(DAYS, Math.round(REFERENCE_FIRST_FROST - AUTUMN_SHARE * shift)), sums, false);
     }
 
+    /**
+     * The seasons of a place by its own record. Spring comes as much later than in zone 6b as the record takes longer to gather the
+     * degree days of 6b's spring day; frosts are the record's medians, in days of the northern year.
+     */
+    static Seasons ofRecord(ClimateSummary record) {
+        double[] sums = new double[12];
+        double sum = 0;
+        for (int month = 0; month < 12; month++) {
+            double own = record.degreeDaysByMonth()[record.south() ? (month + 6) % 12 : month];
+            sum += Double.isNaN(own) ? REFERENCE_MONTHS[month] : own;
+            sums[month] = sum;
+        }
+        Seasons usual = usualFor(record.zone());
+        Seasons warm = new Seasons(0, usual.lastFrostDay, usual.firstFrostDay, sums, record.south());
+        double spring = warm.dayOfDegreeDays(usualFor(Optional.empty()).degreeDaysBy(SPRING_ANCHOR)).orElse(SPRING_ANCHOR + usual.springShiftDays);
+        double shift = Math.max(LEAST_SPRING_SHIFT, Math.min(MOST_SPRING_SHIFT, spring - SPRING_ANCHOR));
+        return new Seasons(shift, northern(record.lastSpringFrost().p50().orElse(1), record.south()),
+                northern(record.firstAutumnFrost().p50().orElse(DAYS), record.south()), sums, record.south());
+    }
+
+    private static int northern(double day, boolean south) {
+        double plain = south ? day - HALF_YEAR : day;
+        return (int) Math.max(1, Math.min(DAYS, plain));
+    }
+
+    /** Degree days gathered from 1 January of the northern year to a day of it. */
+    public double degreeDaysBy(double northernDay) {
+        double at = Math.max(0, Math.min(12, (northernDay - 1) * 12 / DAYS));
+        int month = Math.min(11, (int) at);
+        double before = month == 0 ? 0 : degreeDays[month - 1];
+        return before + (at - month) * (degreeDays[month] - before);
+    }
+
     public Seasons southern() {
         return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true);
     }

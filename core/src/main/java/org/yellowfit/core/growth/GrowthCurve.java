@@ -35,6 +35,11 @@ public final class GrowthCurve {
         return through(WOODY_SHAPE, startM, 10, atTenM, Math.max(ultimateM, atTenM / LARGEST_SHARE_AT_TEN));
     }
 
+    /** A woody plant of a known size at a known age, in metres and years. */
+    public static GrowthCurve woodyThrough(double startM, double years, double sizeM, double ultimateM) {
+        return through(WOODY_SHAPE, startM, years, sizeM, Math.max(ultimateM, sizeM / LARGEST_SHARE_AT_TEN));
+    }
+
     /** A clump that reaches 95 % of its full size in three years. */
     public static GrowthCurve clump(double startM, double fullM) {
         return through(OTHER_SHAPE, startM, 3, 0.95 * fullM, fullM);

@@ -1,4 +1,4 @@
-package org.yellowfit.core.fit;
+package org.yellowfit.core.measure;
 
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -6,9 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.Problem;
-import org.yellowfit.core.measure.Words;
 
 /**
  * Reads named values of unknown kind, as they come from a file, a form or another program, and collects every problem instead

@@ -1,0 +1,174 @@
+package org.yellowfit.core.light;
+
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.yellowfit.core.measure.CsvTable;
+import org.yellowfit.core.measure.LineProblem;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnusableFile;
+import org.yellowfit.core.measure.Words;
+
+/**
+ * Hours of direct sun from a light logger's file, {@code time,lux}, times by the wall's clock. A reading counts as direct sun when it
+ * reaches {@link #DIRECT_SHARE} of what a clear sky gives on level ground at that height of the sun. Days that never do are
+ * overcast and left out.
+ *
+ * <p>Source: direct normal illuminance of a clear sky 127.5 · e^(−0.21 / sin h) klx, Illuminating Engineering Society of North America,
+ * “Recommended practice for the calculation of daylight availability” (1984). Check value: 60° gives 100.0 klx, 86.6 on level ground.
+ *
+ * @param days      days counted, each with its hours
+ * @param overcast  days left out
+ * @param morning   mean of the counted days before solar noon, h; likewise {@code afternoon} and {@code hot}
+ */
+public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
+
+    /** Halfway between open shade, about a fifth of it, and full sun: our choice. */
+    static final double DIRECT_SHARE = 0.55;
+    private static final double OUTSIDE_CLEAR_KLX = 127.5;
+    private static final double EXTINCTION = 0.21;
+    private static final double BRIGHTEST_LUX = 250_000;
+    private static final int MOST_READINGS = 200_000;
+    private static final Duration LONGEST_GAP = Duration.ofMinutes(65);
+
+    private record Reading(long line, LocalDateTime time, double lux) {
+    }
+
+    public double hours() {
+        return morning + afternoon;
+    }
+
+    /** @throws UnusableFile with every problem by line and column */
+    public static LightLog read(String text, Whereabouts where) {
+        return counted(readings(text), where);
+    }
+
+    private static List<Reading> readings(String text) {
+        CsvTable table = CsvTable.read(text, MOST_READINGS);
+        int time = table.needed("time");
+        int lux = table.needed("lux");
+        List<LineProblem> problems = new ArrayList<>();
+        List<Reading> readings = new ArrayList<>();
+        for (CsvTable.Row row : table.rows()) {
+            try {
+                double value = Numbers.parse(CsvTable.cell(row, lux));
+                if (!(value >= 0 && value <= BRIGHTEST_LUX)) {
+                    throw new IllegalArgumentException("%s lux is out of range; expected 0 to 250000.".formatted(Numbers.write(value)));
+                }
+                readings.add(new Reading(row.line(), time(CsvTable.cell(row, time)), value));
+            } catch (DateTimeException e) {
+                problems.add(new LineProblem(row.line(), "time", "“%s” is not a time; write it like 2026-06-15T09:40.".formatted(Words.shorten(CsvTable.cell(row, time)))));
+            } catch (IllegalArgumentException e) {
+                problems.add(new LineProblem(row.line(), "lux", e.getMessage()));
+            }
+        }
+        readings.sort(Comparator.comparing(Reading::time));
+        for (int i = 1; i < readings.size(); i++) {
+            if (readings.get(i).time().equals(readings.get(i - 1).time())) {
+                problems.add(new LineProblem(readings.get(i).line(), "time", "The time %s stands twice.".formatted(readings.get(i).time())));
+            }
+        }
+        if (readings.size() < 2 && problems.isEmpty()) {
+            problems.add(new LineProblem(2, "", "The file has fewer than two readings."));
+        }
+        if (!problems.isEmpty()) {
+            throw new UnusableFile(problems);
+        }
+        return readings;
+    }
+
+    private static LocalDateTime time(String text) {
+        return LocalDateTime.parse(text.replace(' ', 'T'));
+    }
+
+    private static LightLog counted(List<Reading> readings, Whereabouts where) {
+        Map<LocalDate, double[]> days = new TreeMap<>();
+        Map<LocalDate, SunDay> suns = new TreeMap<>();
+        for (int i = 0; i < readings.size(); i++) {
+            Reading reading = readings.get(i);
+            LocalDate date = reading.time().toLocalDate();
+            double[] parts = days.computeIfAbsent(date, day -> new double[3]);
+            SunDay sun = suns.computeIfAbsent(date, day -> SunDay.of(where, day));
+            double fromNoon = sun.fromNoon(reading.time().toLocalTime().toSecondOfDay() / 3600.0);
+            double altitude = SunPosition.at(sun.at(fromNoon), where).altitudeDegrees();
+            if (altitude >= SunDay.LEAST_ALTITUDE && reading.lux() >= DIRECT_SHARE * clearLux(altitude)) {
+                double hours = span(readings, i);
+                parts[fromNoon < 0 ? 0 : 1] += hours;
+                parts[2] += fromNoon >= HotHours.FROM_AFTER_NOON_H && fromNoon < HotHours.TO_AFTER_NOON_H ? hours : 0;
+            }
+        }
+        return mean(days);
+    }
+
+    private static LightLog mean(Map<LocalDate, double[]> days) {
+        Map<LocalDate, Double> counted = new TreeMap<>();
+        List<LocalDate> overcast = new ArrayList<>();
+        double[] sums = new double[3];
+        days.forEach((day, parts) -> {
+            if (parts[0] + parts[1] == 0) {
+                overcast.add(day);
+            } else {
+                counted.put(day, parts[0] + parts[1]);
+                for (int k = 0; k < 3; k++) {
+                    sums[k] += parts[k];
+                }
+            }
+        });
+        int n = Math.max(1, counted.size());
+        return new LightLog(counted, overcast, sums[0] / n, sums[1] / n, sums[2] / n);
+    }
+
+    /** A reading stands for the time halfway to its neighbours; across a long gap for no more than half of {@link #LONGEST_GAP}. */
+    private static double span(List<Reading> readings, int i) {
+        double before = i == 0 ? half(readings, i, i + 1) : half(readings, i - 1, i);
+        double after = i == readings.size() - 1 ? before : half(readings, i, i + 1);
+        return before + after;
+    }
+
+    private static double half(List<Reading> readings, int from, int to) {
+        Duration gap = Duration.between(readings.get(from).time(), readings.get(to).time());
+        return (gap.compareTo(LONGEST_GAP) > 0 ? LONGEST_GAP : gap).toSeconds() / 7200.0;
+    }
+
+    /** Lux of a clear sky's direct sun on level ground. */
+    static double clearLux(double altitudeDegrees) {
+        double sine = Math.sin(Math.toRadians(altitudeDegrees));
+        return OUTSIDE_CLEAR_KLX * 1000 * Math.exp(-EXTINCTION / sine) * sine;
+    }
+
+    /**
+     * The file a logger would write on a spot of a studied place, for trying without one: clear sun where nothing stands before it, a
+     * fifth of it in open shade, and some cloudy days, the same ones for the same seed.
+     */
+    public static String madeUp(LightStudy study, double xM, double yM, LocalDate firstDay, int days, long seed) {
+        StringBuilder out = new StringBuilder("time,lux\r\n");
+        java.util.Random chance = new java.util.Random(seed);
+        double half = 0.01;
+        Ground spot = Ground.of(new double[][] {{xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}}, 2 * half);
+        Shadows shadows = new Shadows(spot, study.obstacles(), study.atHeightM());
+        for (LocalDate day = firstDay; day.isBefore(firstDay.plusDays(days)); day = day.plusDays(1)) {
+            boolean cloudy = chance.nextInt(4) == 0;
+            LocalDateTime midnight = day.atStartOfDay();
+            ZoneOffset offset = ZoneOffset.ofTotalSeconds((int) Math.round(study.where().utcOffsetHours() * 3600));
+            for (int minute = 0; minute < 24 * 60; minute += 10) {
+                LocalDateTime time = midnight.plusMinutes(minute);
+                SunPosition sun = SunPosition.at(time.atZone(offset), study.where());
+                double lux = 0;
+                if (sun.altitudeDegrees() > 0) {
+                    double direct = sun.altitudeDegrees() < SunDay.LEAST_ALTITUDE ? 0
+                            : shadows.cast(Ray.towards(sun, study.northDegrees()), day.getMonthValue())[spot.cellAt(xM, yM)];
+                    lux = clearLux(sun.altitudeDegrees()) * (cloudy ? 0.15 + 0.1 * chance.nextDouble() : 0.18 + direct * (0.95 + 0.1 * chance.nextDouble()));
+                }
+                out.append(time).append(',').append(Math.round(lux)).append("\r\n");
+            }
+        }
+        return out.toString();
+    }
+}
