@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.soil.Amendment;
 import org.yellowfit.core.soil.TextureClass;
 
 @RestController
@@ -39,6 +40,40 @@ class SoilApi {
         double silt = shares[1] / total * 100;
         double clay = shares[2] / total * 100;
         return new TextureJson(TextureClass.of(sand, silt, clay).words(), FitApi.rounded(sand), FitApi.rounded(silt), FitApi.rounded(clay));
+    }
+
+    /** @param organicM3 to work in; {@code mulchM3} on top; kg in all over {@code applications} goes */
+    record AmendJson(String texture, double organicM3, double gritM3, double mulchM3, double sulfurKg, double limeKg, double sulfurGramsPerM2, double limeGramsPerM2,
+                     int applications, double raiseCm, List<String> advice) {
+    }
+
+    @Operation(summary = "What to work into a bed: volumes and rates, as an estimate for a laboratory to confirm",
+            description = "texture, ph, targetPh, area (or areaM2) in m², depth (or depthM) in m, 0.2 unless said")
+    @PostMapping("/amend")
+    AmendJson amend(@RequestBody(required = false) String body) {
+        Map<String, Object> request = json.object(body);
+        List<Problem> problems = new ArrayList<>();
+        InputReader in = new InputReader(request, "", problems);
+        TextureClass texture = in.text("texture", TextureClass::parse);
+        Double ph = in.number("ph", 3, 10, "");
+        Double target = in.number("targetPh", 3, 10, "");
+        String areaField = request.get("areaM2") == null ? "area" : "areaM2";
+        Double area = in.number(areaField, 0.01, 100_000, "m²");
+        Double depth = in.number(request.get("depthM") == null ? "depth" : "depthM", 0.05, 0.6, "m");
+        if (area == null && problems.stream().noneMatch(problem -> problem.field().equals(areaField))) {
+            in.problem(areaField, "The area of the bed is needed, in m².");
+        }
+        if (texture == null && target == null && problems.isEmpty()) {
+            in.problem("texture", "The texture is needed, or a targetPh.");
+        }
+        if (target != null && ph == null && problems.isEmpty()) {
+            in.problem("ph", "To come to another pH, that of the soil now is needed.");
+        }
+        Json.refuse(problems);
+        Amendment amendment = Amendment.of(texture, ph, target, area, depth == null ? Amendment.USUAL_DEPTH_M : depth);
+        return new AmendJson(texture == null ? null : texture.words(), FitApi.rounded(amendment.organicM3()), FitApi.rounded(amendment.gritM3()), FitApi.rounded(amendment.mulchM3()),
+                FitApi.rounded(amendment.sulfurKg()), FitApi.rounded(amendment.limeKg()), FitApi.rounded(amendment.sulfurKg() * 1000 / area), FitApi.rounded(amendment.limeKg() * 1000 / area),
+                amendment.applications(), amendment.raiseCm(), amendment.advice());
     }
 
     private static double[] percents(InputReader in, List<Problem> problems) {

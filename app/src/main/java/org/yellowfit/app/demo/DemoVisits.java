@@ -14,13 +14,16 @@ import org.yellowfit.app.visit.Visits;
 class DemoVisits {
 
     private static final String ADVISOR = "Tamsin Orrel";
+    private static final int MOST = 60;
 
     private final Visits visits;
     private final PlantList list;
+    private final DemoDrawings drawings;
 
-    DemoVisits(Visits visits, PlantList list) {
+    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings) {
         this.visits = visits;
         this.list = list;
+        this.drawings = drawings;
     }
 
     void create() {
@@ -53,6 +56,7 @@ class DemoVisits {
                 "zone=6b sunHours=4.5 sunBias=morning texture=clay+loam drainage=slow ph=6.4 moisture=3 depthM=0.7 lengthM=6 maxHeightM=0.9 children=no pets=no deer=none",
                 "", List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"), false);
         List.of("spiraea-oarlock", "geranium-keelson").forEach(id -> list.add(strip.id(), id));
+        drawings.draw(visits.latest(MOST), ADVISOR);
     }
 
     /** @param site fields with their values, spaces within a value written as + */

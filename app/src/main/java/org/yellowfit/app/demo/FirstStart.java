@@ -31,14 +31,17 @@ class FirstStart implements ApplicationRunner {
     private final CatalogueStore catalogue;
     private final CatalogueImport catalogueImport;
     private final DemoVisits visits;
+    private final DemoStations stations;
 
-    FirstStart(StartSettings settings, People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits) {
+    FirstStart(StartSettings settings, People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits,
+               DemoStations stations) {
         this.settings = settings;
         this.people = people;
         this.tokens = tokens;
         this.catalogue = catalogue;
         this.catalogueImport = catalogueImport;
         this.visits = visits;
+        this.stations = stations;
     }
 
     @Override
@@ -69,6 +72,7 @@ class FirstStart implements ApplicationRunner {
             bringIn("demo/catalogue.csv", FileKind.CATALOGUE_CSV);
             bringIn("demo/claims.csv", FileKind.CLAIMS_CSV);
         }
+        stations.create();
         visits.create();
     }
 

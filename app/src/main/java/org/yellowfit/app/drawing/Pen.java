@@ -30,6 +30,11 @@ final class Pen {
         return close();
     }
 
+    /** The path's data, for elements that style themselves. */
+    String data() {
+        return out.toString();
+    }
+
     boolean isEmpty() {
         return out.isEmpty();
     }

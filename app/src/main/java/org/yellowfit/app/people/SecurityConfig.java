@@ -71,7 +71,7 @@ class SecurityConfig {
                 .authorizeHttpRequests(requests -> requests
                         .requestMatchers("/vendor/**", "/css/**", "/js/**", "/favicon.svg", "/sign-in", "/error", "/actuator/health/**").permitAll()
                         .requestMatchers("/settings/**").hasRole("MANAGER")
-                        .requestMatchers(HttpMethod.POST, "/catalogue/**").hasRole("BUYER")
+                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**").hasRole("BUYER")
                         .anyRequest().hasRole("ADVISOR"))
                 .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))

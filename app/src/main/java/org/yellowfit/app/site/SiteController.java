@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -45,7 +46,7 @@ class SiteController {
         if (!checked.isFine()) {
             return refused(model, response, null, new SiteForm(typed, checked.problems(), List.of(), 0));
         }
-        Visit visit = visits.create(checked.answers(), me.displayName());
+        Visit visit = visits.create(withProvenance(checked.answers(), typed, Map.of()), me.displayName());
         return "redirect:/visits/" + visit.id() + "/shortlist";
     }
 
@@ -64,7 +65,7 @@ class SiteController {
         if (!checked.isFine()) {
             return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
         }
-        Visits.Outcome outcome = visits.save(id, version, checked.answers(), me.displayName()).orElseThrow(SiteController::gone);
+        Visits.Outcome outcome = visits.save(id, version, withProvenance(checked.answers(), typed, visit.answers()), me.displayName()).orElseThrow(SiteController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
@@ -109,7 +110,38 @@ class SiteController {
     private static Map<String, String> typed(MultiValueMap<String, String> params) {
         Map<String, String> typed = new HashMap<>();
         SiteForm.FIELDS.forEach(field -> typed.put(field, String.join("|", params.getOrDefault(field, List.of()).stream().filter(v -> !v.isBlank()).toList())));
+        SiteForm.GUESSABLE.forEach(field -> typed.put("guess." + field, params.getOrDefault("guess." + field, List.of("")).get(0)));
         return typed;
+    }
+
+    /** What was typed over is typed now, whatever it was before; a tick makes it a guess. */
+    private static Map<String, String> withProvenance(Map<String, String> answers, Map<String, String> typed, Map<String, String> before) {
+        Map<String, String> all = new HashMap<>(answers);
+        all.keySet().removeIf(field -> field.startsWith("guess."));
+        for (String field : SiteForm.FIELDS) {
+            if (field.startsWith(Answers.SITE)) {
+                String name = field.substring(Answers.SITE.length());
+                boolean changed = !all.getOrDefault(field, "").equals(before.getOrDefault(field, ""));
+                boolean guess = typed.getOrDefault("guess." + name, "").equals("yes");
+                boolean wasGuess = before.getOrDefault(Answers.FROM + name, "").startsWith("GUESSED");
+                if (guess) {
+                    all.put(Answers.FROM + name, org.yellowfit.app.visit.Provenance.guessed());
+                } else if (changed || wasGuess) {
+                    all.put(Answers.FROM + name, "");
+                }
+            }
+        }
+        if (sunChanged(all, before)) {
+            // Hours typed by hand take the place of those of a patch: its hot hours no longer belong to them.
+            all.put(Answers.SITE + "hotHours", "");
+            all.put(Answers.FROM + "hotHours", "");
+            all.put(Answers.AT + "patch", "");
+        }
+        return all;
+    }
+
+    private static boolean sunChanged(Map<String, String> all, Map<String, String> before) {
+        return Stream.of("sunHours", "sunBias").anyMatch(name -> !all.getOrDefault(Answers.SITE + name, "").equals(before.getOrDefault(Answers.SITE + name, "")));
     }
 
     private static VisitFields.Checked checked(Map<String, String> typed, Map<String, String> before) {

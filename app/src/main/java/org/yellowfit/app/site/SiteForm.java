@@ -23,10 +23,14 @@ public record SiteForm(Map<String, String> typed, Map<String, String> problems, 
             "site.plantingDate", "site.firstFrost",
             "site.children", "site.pets", "site.strictlyNoHazards", "site.deer", "site.rabbits", "site.exposure");
 
+    /** Fields that may be told to be a guess. */
+    static final List<String> GUESSABLE = List.of("zone", "sunHours", "texture", "drainage", "moisture", "ph");
+
     static SiteForm of(Map<String, String> answers, long version) {
         UnitSystem units = UnitSystem.valueOf(answers.getOrDefault(Answers.UNITS, "METRIC"));
         Map<String, String> typed = new java.util.HashMap<>();
         FIELDS.forEach(field -> typed.put(field, VisitFields.shown(field, answers.getOrDefault(field, ""), units)));
+        GUESSABLE.forEach(field -> typed.put("guess." + field, answers.getOrDefault(Answers.FROM + field, "").startsWith("GUESSED") ? "yes" : ""));
         return new SiteForm(typed, Map.of(), List.of(), version);
     }
 

@@ -25,11 +25,14 @@ final class Told {
 
     /** {@code site.maxHeightM} is told as “max height”. */
     static String name(String field) {
+        if (field.startsWith("draw.")) {
+            return "a thing in the drawing (" + field.substring(5) + ")";
+        }
         String name = field.substring(field.indexOf('.') + 1).replaceAll("(M|C)$", "");
         return name.replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
     }
 
     private static String quoted(String value) {
-        return value.isBlank() ? "nothing" : "“" + value.replace("|", ", ") + "”";
+        return value.isBlank() ? "nothing" : value.startsWith("{") ? "another shape" : "“" + value.replace("|", ", ") + "”";
     }
 }

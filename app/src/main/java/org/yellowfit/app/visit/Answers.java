@@ -18,6 +18,12 @@ public final class Answers {
     public static final String POLICY = "policy";
     public static final String SITE = "site.";
     public static final String WANTS = "wants.";
+    /** Where the place lies and what stands for it: latitude, longitude, utcOffset, north, drawnIn, station. */
+    public static final String AT = "at.";
+    /** One thing of the drawing each, by its id, as GeoJSON. */
+    public static final String DRAW = "draw.";
+    /** Where an answer about the site comes from, see {@link Provenance}. */
+    public static final String FROM = "from.";
 
     /** One field that somebody changed in the meantime: before, as they left it, and as it was typed here. */
     public record Change(String field, String before, String theirs, String mine) {

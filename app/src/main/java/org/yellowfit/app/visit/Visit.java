@@ -55,6 +55,26 @@ public record Visit(UUID id, Map<String, String> answers, List<String> chosen, S
         return answers.getOrDefault(Answers.SITE + field, "");
     }
 
+    /** Where the place lies, and what stands for it. */
+    public String at(String field) {
+        return answers.getOrDefault(Answers.AT + field, "");
+    }
+
+    /** The things drawn, as GeoJSON by their ids. */
+    public Map<String, String> drawn() {
+        Map<String, String> drawn = new java.util.TreeMap<>();
+        answers.forEach((field, value) -> {
+            if (field.startsWith(Answers.DRAW)) {
+                drawn.put(field.substring(Answers.DRAW.length()), value);
+            }
+        });
+        return drawn;
+    }
+
+    public Provenance from(String field) {
+        return Provenance.of(answers, field);
+    }
+
     public String wants(String field) {
         return answers.getOrDefault(Answers.WANTS + field, "");
     }
@@ -68,6 +88,11 @@ public record Visit(UUID id, Map<String, String> answers, List<String> chosen, S
             throw new IllegalStateException("A visit was saved with unchecked answers: " + problems);
         }
         return new Question(site, wants, policy(), units());
+    }
+
+    /** The site by field, as the rules read it. */
+    public Map<String, Object> siteValues() {
+        return siteValues(answers);
     }
 
     static Map<String, Object> siteValues(Map<String, String> answers) {

@@ -19,7 +19,7 @@ public final class VisitFields {
 
     private static final Set<String> LENGTHS = Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM");
     private static final Set<String> TEMPERATURES = Set.of("minTempC");
-    private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "uses");
+    private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "uses", "springFrosts");
     private static final int LONGEST_NAME = 160;
     private static final int LONGEST_NOTE = 4000;
     /** Lengths are kept to a tenth of a millimetre. */

@@ -77,6 +77,19 @@ public class Visits {
         });
     }
 
+    /** Sets some answers whatever else has changed; blank ones are taken out. For values that a study or an instrument gives. */
+    @Transactional
+    public Optional<Visit> put(UUID id, Map<String, String> given, String by) {
+        return visits.lock(id).map(entity -> {
+            Map<String, String> answers = Answers.with(entity.toVisit().answers(), given);
+            if (!answers.equals(entity.toVisit().answers())) {
+                entity.answer(answers, by, Instant.now());
+                revisions.save(new VisitRevision(entity.toVisit()));
+            }
+            return entity.toVisit();
+        });
+    }
+
     /** Puts a plant side by side with the others picked; the oldest pick gives way when there are too many. */
     @Transactional
     public void choose(UUID id, String cultivarId) {

@@ -115,7 +115,7 @@ final class HardinessCriterion implements Criterion {
         return plants.zoneMin[i] + (inPot(q) ? potMargin(q.policy()) : 0);
     }
 
-    private static int potMargin(Policy policy) {
+    static int potMargin(Policy policy) {
         return switch (policy) {
             case CAUTIOUS -> 4;
             case STANDARD -> 3;

@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.time.LocalDate;
 import java.util.Set;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.SpringFrosts;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureClass;
@@ -23,6 +24,7 @@ import org.yellowfit.core.soil.TextureClass;
  * @param wallClearanceM  taken off the depth, m; 0 when not given
  * @param pathClearanceM  taken off the depth, m; 0 when not given
  * @param horizonYears    the age at which size is judged, years
+ * @param springFrosts    how far each spring had come at its last damaging frost (A8)
  */
 public record SiteConditions(
         HardinessZone zone, Double sunHours, Double hotHours, Boolean reflectedHeat, Boolean hotSummer,
@@ -30,7 +32,7 @@ public record SiteConditions(
         Boolean sheltered, Boolean frostPocket, Set<Stress> exposure, Pressure deer, Pressure rabbits,
         Boolean children, Boolean pets, Boolean strictlyNoHazards, Boolean container,
         Double depthM, Double lengthM, Double maxHeightM, double wallClearanceM, double pathClearanceM,
-        double horizonYears, LocalDate plantingDate, LocalDate firstFrost) {
+        double horizonYears, LocalDate plantingDate, LocalDate firstFrost, SpringFrosts springFrosts) {
 
     public static final double USUAL_HORIZON_YEARS = 10;
 

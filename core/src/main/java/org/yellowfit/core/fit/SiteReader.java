@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.SpringFrosts;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
@@ -25,7 +26,7 @@ public final class SiteReader {
     public static final Set<String> SITE_FIELDS = Set.of("zone", "minTempC", "sunHours", "hotHours", "reflectedHeat", "hotSummer",
             "texture", "drainage", "ph", "moisture", "sheltered", "frostPocket", "exposure", "deer", "rabbits", "children", "pets",
             "strictlyNoHazards", "container", "depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "horizonYears",
-            "plantingDate", "firstFrost");
+            "plantingDate", "firstFrost", "springFrosts");
     public static final Set<String> WANTS_FIELDS =
             Set.of("kinds", "evergreen", "colours", "bloomMonths", "fragrance", "pollinators", "maxCareMinutes", "uses");
 
@@ -50,7 +51,7 @@ public final class SiteReader {
                 in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
                 orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0), orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
                 orElse(in.number("horizonYears", 1, 100, "years"), SiteConditions.USUAL_HORIZON_YEARS),
-                in.date("plantingDate"), in.date("firstFrost"));
+                in.date("plantingDate"), in.date("firstFrost"), springFrosts(in));
         checkTogether(site, in);
         return site;
     }
@@ -87,6 +88,17 @@ public final class SiteReader {
             return stress;
         });
         return list == null ? null : list.isEmpty() ? EnumSet.noneOf(Stress.class) : EnumSet.copyOf(list);
+    }
+
+    private static SpringFrosts springFrosts(InputReader in) {
+        List<Double> springs = in.list("springFrosts", text -> {
+            double degreeDays = org.yellowfit.core.measure.Numbers.parse(text);
+            if (!(degreeDays >= 0 && degreeDays <= 6000)) {
+                throw new IllegalArgumentException("Degree days at the last damaging frost of a spring lie between 0 and 6000.");
+            }
+            return degreeDays;
+        });
+        return springs == null || springs.isEmpty() ? null : new SpringFrosts(springs.stream().mapToDouble(d -> d).toArray());
     }
 
     private static int month(String text) {

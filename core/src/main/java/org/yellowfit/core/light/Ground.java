@@ -70,7 +70,7 @@ public final class Ground {
     }
 
     /** Cells of the whole grid, those outside the bed too. */
-    int size() {
+    public int size() {
         return inside.length;
     }
 

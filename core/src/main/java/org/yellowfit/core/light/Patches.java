@@ -25,6 +25,8 @@ public final class Patches {
     /** Smaller than this share of the bed, or this many cells, is no patch of its own. */
     private static final double LEAST_SHARE = 0.06;
     private static final int FEWEST_CELLS = 3;
+    /** Patches whose mean hours differ by less are one, our choice. */
+    private static final double ALIKE_H = 0.6;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final LightField field;
@@ -43,13 +45,13 @@ public final class Patches {
         Patches patches = new Patches(field);
         patches.grow();
         patches.mergeSmall();
+        patches.mergeAlike();
         return patches.outlined(bed);
     }
 
     private int kind(int cell) {
         LightClass light = field.lightClass(cell);
-        boolean splits = light == LightClass.PART || light == LightClass.SHADE;
-        return light.ordinal() * 3 + (splits ? field.bias(cell).ordinal() : SunBias.EVEN.ordinal());
+        return light.ordinal() * 3 + (splits(light) ? field.bias(cell).ordinal() : SunBias.EVEN.ordinal());
     }
 
     private void grow() {
@@ -91,6 +93,51 @@ public final class Patches {
                 label[cell] = label[cell] == smallest ? into : label[cell];
             }
         }
+    }
+
+    /** A border that nobody could see: neighbours whose hours hardly differ are one patch. */
+    private void mergeAlike() {
+        for (int round = 0; round < kinds.size(); round++) {
+            int[] pair = mostAlike();
+            if (pair == null) {
+                return;
+            }
+            for (int cell = 0; cell < label.length; cell++) {
+                label[cell] = label[cell] == pair[1] ? pair[0] : label[cell];
+            }
+        }
+    }
+
+    /** The two neighbouring patches that differ least, when that is less than {@link #ALIKE_H}; null otherwise. */
+    private int[] mostAlike() {
+        double[] hours = new double[kinds.size()];
+        int[] sizes = sizes();
+        for (int cell = 0; cell < label.length; cell++) {
+            if (label[cell] >= 0) {
+                hours[label[cell]] += field.hours(cell) / sizes[label[cell]];
+            }
+        }
+        int[] best = null;
+        double least = ALIKE_H;
+        for (int cell = 0; cell < label.length; cell++) {
+            for (int next : label[cell] < 0 ? new int[0] : neighbours(cell)) {
+                boolean sameSide = label[next] >= 0 && label[next] != label[cell] && !oppose(label[next], label[cell]);
+                if (sameSide && Math.abs(hours[label[next]] - hours[label[cell]]) < least) {
+                    least = Math.abs(hours[label[next]] - hours[label[cell]]);
+                    best = sizes[label[cell]] >= sizes[label[next]] ? new int[] {label[cell], label[next]} : new int[] {label[next], label[cell]};
+                }
+            }
+        }
+        return best;
+    }
+
+    /** Morning against afternoon sun: plants tell these apart, whatever the hours. */
+    private boolean oppose(int one, int other) {
+        return kinds.get(one) % 3 + kinds.get(other) % 3 == SunBias.MORNING.ordinal() + SunBias.AFTERNOON.ordinal() && kinds.get(one) % 3 != kinds.get(other) % 3;
+    }
+
+    private static boolean splits(LightClass light) {
+        return light == LightClass.PART || light == LightClass.SHADE;
     }
 
     private int[] sizes() {
@@ -150,7 +197,7 @@ public final class Patches {
                 }
             }
             if (!cells.isEmpty()) {
-                patches.add(patch(name, cells, OverlayNGRobust.overlay(squares(spread, name), whole, OverlayNG.INTERSECTION)));
+                patches.add(patch(cells, OverlayNGRobust.overlay(squares(spread, name), whole, OverlayNG.INTERSECTION)));
             }
         }
         patches.sort(Comparator.comparingDouble(Patch::areaM2).reversed());
@@ -178,17 +225,16 @@ public final class Patches {
         return spread;
     }
 
-    private Patch patch(int name, List<Integer> cells, Geometry shape) {
+    private Patch patch(List<Integer> cells, Geometry shape) {
         double morning = mean(cells, field::morning);
         double afternoon = mean(cells, field::afternoon);
-        int kind = kinds.get(name);
         Polygon largest = null;
         for (int i = 0; i < shape.getNumGeometries(); i++) {
             if (shape.getGeometryN(i) instanceof Polygon part && (largest == null || part.getArea() > largest.getArea())) {
                 largest = part;
             }
         }
-        return new Patch(LightClass.values()[kind / 3], SunBias.of(morning, afternoon), List.copyOf(cells), morning + afternoon, morning, afternoon,
+        return new Patch(LightClass.ofHours(morning + afternoon), SunBias.of(morning, afternoon), List.copyOf(cells), morning + afternoon, morning, afternoon,
                 mean(cells, field::hot), shape.getArea(), largest == null ? new double[0][] : corners(largest));
     }
 

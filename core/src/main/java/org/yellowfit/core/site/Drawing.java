@@ -43,6 +43,12 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         return of(FeatureKind.BED);
     }
 
+    /** A point well inside a bed: east and north, m. */
+    public double[] middleOfBed(int index) {
+        org.locationtech.jts.geom.Point point = Shapes.of(beds().get(index)).getInteriorPoint();
+        return new double[] {point.getX(), point.getY()};
+    }
+
     List<Feature> of(FeatureKind kind) {
         return features.stream().filter(feature -> feature.kind() == kind).toList();
     }

@@ -1,0 +1,32 @@
+package org.yellowfit.app.place;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.site.BedPatch;
+import org.yellowfit.core.site.SiteStudy;
+
+/** The patches of a visit's drawing, and going on with one of them. */
+@Service
+public class PatchChoice {
+
+    private final Visits visits;
+    private final DrawingStore store;
+
+    PatchChoice(Visits visits, DrawingStore store) {
+        this.visits = visits;
+        this.store = store;
+    }
+
+    /** @param year 0 for the year the drawing shows; empty when nothing is drawn */
+    public List<BedPatch> of(Visit visit, int year) {
+        return store.drawing(visit).map(drawing -> SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : year, store.seasonMonths(visit)).patches()).orElse(List.of());
+    }
+
+    /** Its light, room and limit become the site's. */
+    public void goOnWith(UUID visit, BedPatch patch, String by) {
+        visits.put(visit, PatchAnswers.of(patch), by);
+    }
+}

@@ -1,0 +1,206 @@
+package org.yellowfit.app.place;
+
+import java.time.Year;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.light.CellStory;
+import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.site.BedPatch;
+import org.yellowfit.core.site.FeatureKind;
+import org.yellowfit.core.site.SiteStudy;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The drawing of a visit's place. The page draws and asks; what is computed is computed here. */
+@Controller
+class PlaceController {
+
+    record KindView(String word, String name, String shape, List<MeasureView> measures) {
+    }
+
+    record MeasureView(String field, String words, String unit, double least, double most, Double usual, boolean length) {
+    }
+
+    /** What came of saving a drawing: nothing is stored while there are problems. */
+    record Saved(boolean stored, long version, List<Problem> problems, List<String> told, List<Object> features, PlaceStudy study) {
+    }
+
+    private final Visits visits;
+    private final DrawingStore store;
+    private final PatchChoice patches;
+    private final JsonMapper json;
+
+    PlaceController(Visits visits, DrawingStore store, PatchChoice patches, JsonMapper json) {
+        this.visits = visits;
+        this.store = store;
+        this.patches = patches;
+        this.json = json;
+    }
+
+    @GetMapping("/visits/{id}/place")
+    String show(@PathVariable UUID id, Model model) throws java.io.IOException {
+        Visit visit = find(id);
+        Optional<Whereabouts> where = store.where(visit);
+        Map<String, Object> given = new LinkedHashMap<>();
+        given.put("version", visit.version());
+        given.put("features", store.features(visit));
+        given.put("kinds", kinds());
+        given.put("starts", json.readValue(new ClassPathResource("place/starts.json").getInputStream(), Object.class));
+        given.put("us", visit.units() == org.yellowfit.core.measure.UnitSystem.US);
+        given.put("thisYear", Year.now().getValue());
+        given.put("at", Map.of("latitude", visit.at("latitude").isEmpty() ? where.map(w -> Numbers.write(w.latitude())).orElse("") : visit.at("latitude"),
+                "longitude", visit.at("longitude").isEmpty() ? where.map(w -> Numbers.write(w.longitude())).orElse("") : visit.at("longitude"),
+                "utcOffset", visit.at("utcOffset").isEmpty() ? where.map(w -> Numbers.write(w.utcOffsetHours())).orElse("") : visit.at("utcOffset"),
+                "north", visit.at("north").isEmpty() ? "0" : visit.at("north"),
+                "drawnIn", visit.at("drawnIn").isEmpty() ? String.valueOf(Year.now().getValue()) : visit.at("drawnIn")));
+        model.addAttribute("visit", visit);
+        model.addAttribute("given", json.writeValueAsString(given).replace("<", "\\u003c"));
+        model.addAttribute("patch", visit.at("patch"));
+        return "place/place";
+    }
+
+    private static List<KindView> kinds() {
+        List<KindView> kinds = new ArrayList<>();
+        for (FeatureKind kind : FeatureKind.values()) {
+            kinds.add(new KindView(Words.of(kind), kind.words(), kind.shape().name().toLowerCase(Locale.ROOT), kind.measures().stream()
+                    .map(m -> new MeasureView(m.field(), m.words(), m.unit(), m.least(), m.most(), kind.usual(m), m.isLength())).toList()));
+        }
+        return kinds;
+    }
+
+    @PostMapping(value = "/visits/{id}/place", consumes = MediaType.APPLICATION_JSON_VALUE)
+    @ResponseBody
+    ResponseEntity<Saved> save(@PathVariable UUID id, @RequestBody String body, @AuthenticationPrincipal SignedIn me) {
+        Visit visit = find(id);
+        Map<String, Object> request;
+        long version = visit.version();
+        Map<String, String> answers;
+        try {
+            request = object(body);
+            version = request.get("version") instanceof Number number ? number.longValue() : version;
+            answers = store.answers(request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
+        } catch (InvalidInput e) {
+            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
+        }
+        Visits.Outcome outcome = visits.save(id, version, answers, me.displayName()).orElseThrow(PlaceController::gone);
+        if (outcome instanceof Visits.Outcome.Conflict conflict) {
+            // Both moved the same thing: theirs stands, and is sent back; undo here still holds what was drawn here.
+            List<String> told = List.of("%s changed the same part of the drawing meanwhile. Theirs is shown now; undo brings yours back, and saves it.".formatted(conflict.current().changedBy()));
+            return ResponseEntity.status(HttpStatus.CONFLICT).body(new Saved(false, conflict.current().version(), List.of(), told, store.features(conflict.current()), study(conflict.current(), 0)));
+        }
+        Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
+        List<String> told = saved.theirs().isEmpty() ? List.of() : List.of("%s drew here meanwhile; that is kept beside yours.".formatted(saved.by()));
+        int year = request.get("year") instanceof Number number ? number.intValue() : 0;
+        return ResponseEntity.ok(new Saved(true, saved.visit().version(), List.of(), told, told.isEmpty() ? List.of() : store.features(saved.visit()), study(saved.visit(), year)));
+    }
+
+    @GetMapping("/visits/{id}/place/study.json")
+    @ResponseBody
+    ResponseEntity<PlaceStudy> study(@PathVariable UUID id, @RequestParam(defaultValue = "0") int year) {
+        return ResponseEntity.of(Optional.ofNullable(study(find(id), checked(year))));
+    }
+
+    @GetMapping("/visits/{id}/place/shadows.json")
+    @ResponseBody
+    ResponseEntity<ShadowFrames> shadows(@PathVariable UUID id, @RequestParam int month, @RequestParam(defaultValue = "0") int year) {
+        if (month < 1 || month > 12) {
+            return ResponseEntity.badRequest().build();
+        }
+        return ResponseEntity.of(store.drawing(find(id)).map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
+    }
+
+    /** Which obstacle takes which hours of a spot. */
+    @GetMapping("/visits/{id}/place/why.json")
+    @ResponseBody
+    ResponseEntity<SpotStory> why(@PathVariable UUID id, @RequestParam double x, @RequestParam double y, @RequestParam int month, @RequestParam(defaultValue = "0") int year) {
+        if (month < 1 || month > 12 || !(Math.abs(x) < 2000 && Math.abs(y) < 2000)) {
+            return ResponseEntity.badRequest().build();
+        }
+        return ResponseEntity.of(store.drawing(find(id)).map(drawing -> SpotStory.of(CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month), month)));
+    }
+
+    /** The drawing as GeoJSON, metres in a frame of its own (docs/drawing-format.md). */
+    @GetMapping("/visits/{id}/place.geojson")
+    ResponseEntity<String> export(@PathVariable UUID id) {
+        Visit visit = find(id);
+        Map<String, Object> collection = new LinkedHashMap<>();
+        collection.put("type", "FeatureCollection");
+        Map<String, Object> at = new LinkedHashMap<>();
+        for (String field : List.of("latitude", "longitude", "utcOffset", "north", "drawnIn")) {
+            if (!visit.at(field).isEmpty()) {
+                at.put(field, Numbers.parse(visit.at(field)));
+            }
+        }
+        collection.put("place", at);
+        collection.put("features", store.features(visit));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/geo+json")).header("Content-Disposition", "attachment; filename=\"place.geojson\"")
+                .body(json.writerWithDefaultPrettyPrinter().writeValueAsString(collection));
+    }
+
+    /** Goes on with one patch: its light, room and limit become the site's. */
+    @PostMapping("/visits/{id}/place/patch")
+    String patch(@PathVariable UUID id, @RequestParam String patch, @RequestParam(defaultValue = "0") int year, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+        BedPatch chosen = patches.of(find(id), checked(year)).stream().filter(each -> each.name().equals(patch)).findFirst()
+                .orElseThrow(() -> new NotFound("The drawing has changed, and this patch is not there any more. Look at the drawing again."));
+        patches.goOnWith(id, chosen, me.displayName());
+        flash.addFlashAttribute("told", List.of("The shortlist is now for patch %s: %s, %s.".formatted(chosen.name(), PlaceStudy.words(chosen.light().lightClass(), chosen.light().bias()), PlaceStudy.hours(chosen.light().hours()))));
+        return "redirect:/visits/" + id + "/shortlist";
+    }
+
+    private PlaceStudy study(Visit visit, int year) {
+        return store.drawing(visit).filter(drawing -> !drawing.beds().isEmpty())
+                .map(drawing -> PlaceStudy.of(SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), store.seasonMonths(visit)), visit.units())).orElse(null);
+    }
+
+    private static int checked(int year) {
+        return year == 0 ? 0 : Math.max(1900, Math.min(2200, year));
+    }
+
+    private Map<String, Object> object(String body) {
+        try {
+            return map(json.readValue(body, Object.class));
+        } catch (JacksonException e) {
+            throw InvalidInput.at("", "The drawing could not be read.");
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> map(Object value) {
+        return value instanceof Map<?, ?> map ? (Map<String, Object>) map : Map.of();
+    }
+
+    private Visit find(UUID id) {
+        return visits.find(id).orElseThrow(PlaceController::gone);
+    }
+
+    private static NotFound gone() {
+        return new NotFound("There is no such visit; it may have been erased.");
+    }
+}

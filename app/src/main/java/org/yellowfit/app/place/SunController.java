@@ -1,0 +1,180 @@
+package org.yellowfit.app.place;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.Year;
+import java.time.format.TextStyle;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Provenance;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.light.LightLog;
+import org.yellowfit.core.light.LightStudy;
+import org.yellowfit.core.light.SeenSun;
+import org.yellowfit.core.light.SunBias;
+import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.measure.LineProblem;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnusableFile;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.site.Drawing;
+
+/** Hours of sun without a drawing: ticked from memory, or out of a light logger's file. */
+@Controller
+class SunController {
+
+    private static final String SEEN = "seen.";
+    private static final int LOG_DAYS = 14;
+    private static final long LOG_SEED = 77;
+
+    record Hour(int clock, boolean up, boolean ticked) {
+    }
+
+    record Time(int month, String name, List<Hour> hours) {
+    }
+
+    private final Visits visits;
+    private final DrawingStore store;
+
+    SunController(Visits visits, DrawingStore store) {
+        this.visits = visits;
+        this.store = store;
+    }
+
+    @GetMapping("/visits/{id}/sun")
+    String show(@PathVariable UUID id, Model model) {
+        return show(model, find(id), List.of(), null);
+    }
+
+    /** Keeps the ticked hours; with {@code use} they become the site's. */
+    @PostMapping("/visits/{id}/sun")
+    String seen(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> params, @RequestParam(defaultValue = "false") boolean use,
+                @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+        Visit visit = find(id);
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (int month : SeenSun.TIMES) {
+            answers.put(SEEN + month, params.getOrDefault("m" + month, List.of()).stream().filter(hour -> hour.matches("\\d|1\\d|2[0-3]")).distinct().collect(Collectors.joining("|")));
+        }
+        Optional<Whereabouts> where = store.where(visit);
+        if (use && where.isPresent()) {
+            SeenSun sun = SeenSun.of(ticked(answers), where.get(), store.seasonMonths(visit));
+            put(answers, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
+            flash.addFlashAttribute("told", List.of("The site now gets %s of sun a day.".formatted(PlaceStudy.hours(sun.hours()))));
+        }
+        visits.put(id, answers, me.displayName());
+        return "redirect:/visits/" + id + (use ? "/shortlist" : "/sun");
+    }
+
+    @PostMapping("/visits/{id}/sun/log")
+    String log(@PathVariable UUID id, @RequestParam MultipartFile file, @AuthenticationPrincipal SignedIn me, Model model, jakarta.servlet.http.HttpServletResponse response,
+               RedirectAttributes flash) throws IOException {
+        Visit visit = find(id);
+        Optional<Whereabouts> where = store.where(visit);
+        if (file.isEmpty() || where.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(model, visit, List.of(new LineProblem(0, "", file.isEmpty() ? "Choose the logger’s file." : "It is not known where the place lies.")), null);
+        }
+        try {
+            LightLog log = LightLog.read(new String(file.getBytes(), StandardCharsets.UTF_8), where.get());
+            if (log.days().isEmpty()) {
+                throw UnusableFile.at(0, "", "Every day of the file is overcast, or the logger never saw the sun: no hours can be told from it.");
+            }
+            Map<String, String> answers = new HashMap<>();
+            put(answers, log.morning(), log.afternoon(), log.hot(), Provenance.measured("by a light logger over %d clear days".formatted(log.days().size())));
+            visits.put(id, answers, me.displayName());
+            flash.addFlashAttribute("told", List.of("The logger saw %s of direct sun on %d clear day%s%s. The site has these hours now; they are those of that time of the year.".formatted(PlaceStudy.hours(log.hours()), log.days().size(),
+                    log.days().size() == 1 ? "" : "s", log.overcast().isEmpty() ? "" : "; %d overcast ones were left out".formatted(log.overcast().size()))));
+            return "redirect:/visits/" + id + "/sun";
+        } catch (UnusableFile e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return show(model, visit, e.problems(), file.getOriginalFilename());
+        }
+    }
+
+    /** The simulated logger: the file it would write in the middle of the first bed drawn, or in the open. */
+    @GetMapping("/visits/{id}/sun/simulated-log.csv")
+    ResponseEntity<String> simulated(@PathVariable UUID id) {
+        Visit visit = find(id);
+        Whereabouts where = store.where(visit).orElseThrow(() -> new NotFound("It is not known where the place lies; choose a station first."));
+        LocalDate first = LocalDate.of(Year.now().getValue(), where.isSouth() ? 12 : 6, 10);
+        Optional<Drawing> drawing = store.drawing(visit).filter(each -> !each.beds().isEmpty());
+        double[] spot = drawing.map(each -> each.middleOfBed(0)).orElse(new double[] {0, 0});
+        LightStudy study = drawing.map(each -> each.study(each.drawnIn())).orElse(new LightStudy(where, 0, first.getYear(), 10, 0, List.of()));
+        return ResponseEntity.ok().header("Content-Type", "text/csv; charset=UTF-8").header("Content-Disposition", "attachment; filename=\"simulated-light-log.csv\"")
+                .body(LightLog.madeUp(study, spot[0], spot[1], first, LOG_DAYS, LOG_SEED));
+    }
+
+    private String show(Model model, Visit visit, List<LineProblem> problems, String fileName) {
+        Optional<Whereabouts> where = store.where(visit);
+        model.addAttribute("visit", visit);
+        model.addAttribute("problems", problems);
+        model.addAttribute("fileName", fileName);
+        model.addAttribute("known", where.isPresent());
+        where.ifPresent(at -> {
+            Map<Integer, Set<Integer>> ticked = ticked(visit.answers());
+            model.addAttribute("times", SeenSun.TIMES.stream().map(month -> time(month, ticked, at)).toList());
+            model.addAttribute("clocks", java.util.stream.IntStream.range(4, 22).boxed().toList());
+            boolean any = ticked.values().stream().anyMatch(hours -> !hours.isEmpty());
+            model.addAttribute("told", any ? told(SeenSun.of(ticked, at, store.seasonMonths(visit)), PlaceStudy.season(store.seasonMonths(visit))) : null);
+        });
+        return "place/sun";
+    }
+
+    private static Time time(int month, Map<Integer, Set<Integer>> ticked, Whereabouts where) {
+        List<Integer> up = SeenSun.hoursOf(where, month);
+        return new Time(month, "mid " + Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                java.util.stream.IntStream.range(4, 22).mapToObj(hour -> new Hour(hour, up.contains(hour), ticked.getOrDefault(month, Set.of()).contains(hour))).toList());
+    }
+
+    private static String told(SeenSun sun, String season) {
+        LightClass light = LightClass.ofHours(sun.hours());
+        return "From %s that is %s a day: %s, %s before and %s after noon, %s of it hot.".formatted(season, PlaceStudy.hours(sun.hours()), PlaceStudy.words(light, SunBias.of(sun.morning(), sun.afternoon())),
+                PlaceStudy.hours(sun.morning()), PlaceStudy.hours(sun.afternoon()), PlaceStudy.hours(sun.hot()));
+    }
+
+    private static void put(Map<String, String> answers, double morning, double afternoon, double hot, String from) {
+        Map<String, String> values = Map.of("sunHours", Numbers.rounded(morning + afternoon, 1), "hotHours", Numbers.rounded(hot, 1), "sunBias", Words.of(SunBias.of(morning, afternoon)));
+        values.forEach((field, value) -> {
+            answers.put(Answers.SITE + field, value);
+            answers.put(Answers.FROM + field, from);
+        });
+        answers.put(Answers.AT + "patch", "");
+    }
+
+    private static Map<Integer, Set<Integer>> ticked(Map<String, String> answers) {
+        return SeenSun.TIMES.stream().collect(Collectors.toMap(month -> month, month -> Arrays.stream(answers.getOrDefault(SEEN + month, "").split("\\|")).filter(hour -> !hour.isEmpty())
+                .map(Integer::valueOf).collect(Collectors.toCollection(TreeSet::new))));
+    }
+
+    private Visit find(UUID id) {
+        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+    }
+}

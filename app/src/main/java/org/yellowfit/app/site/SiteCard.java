@@ -1,0 +1,185 @@
+package org.yellowfit.app.site;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.yellowfit.app.climate.ClimateWords;
+import org.yellowfit.app.climate.Station;
+import org.yellowfit.app.visit.Provenance;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.fit.Pressure;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.SiteConditions;
+import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Stress;
+import org.yellowfit.core.soil.Moisture;
+
+/** The eight sentences of the site card. What is not known is said to be so. */
+final class SiteCard {
+
+    /**
+     * @param about what it is about
+     * @param text  the sentence, numbers in it
+     * @param from  where its numbers come from, one for each
+     */
+    record Sentence(String about, String text, List<Tag> from) {
+    }
+
+    /** @param kind measured, computed, typed, guessed or unknown */
+    record Tag(String kind, String text) {
+    }
+
+    private final Visit visit;
+    private final Question question;
+    private final SiteConditions site;
+    private final Optional<Station> station;
+
+    private SiteCard(Visit visit, Optional<Station> station) {
+        this.visit = visit;
+        this.question = visit.question();
+        this.site = question.site();
+        this.station = station;
+    }
+
+    static List<Sentence> of(Visit visit, Optional<Station> station) {
+        SiteCard card = new SiteCard(visit, station);
+        return List.of(card.winter(), card.season(), card.sun(), card.heat(), card.soil(), card.water(), card.room(), card.company());
+    }
+
+    private Sentence winter() {
+        if (site.zone() == null) {
+            return unknown("Winter", "How cold the winters get is not known.");
+        }
+        List<String> spot = new ArrayList<>();
+        if (Boolean.TRUE.equals(site.sheltered())) {
+            spot.add("a warm wall shelters it by half a zone");
+        }
+        if (Boolean.TRUE.equals(site.frostPocket())) {
+            spot.add("a frost pocket takes half a zone");
+        }
+        if (site.exposure() != null && site.exposure().contains(Stress.WIND)) {
+            spot.add("the wind takes half a zone from evergreens");
+        }
+        String text = "Winters of zone %s, down to %s in a usual year%s.".formatted(site.zone().label(), question.units().temperature(site.zone().lowestCelsius()),
+                spot.isEmpty() ? "" : "; " + String.join(", ", spot));
+        return new Sentence("Winter", text, tags("zone", visit.site("zone").isEmpty() ? "minTempC" : "zone"));
+    }
+
+    private Sentence season() {
+        if (station.isPresent() && station.get().climate().frostFreeDays().p50().isPresent()) {
+            var climate = station.get().climate();
+            return new Sentence("Season", "%d growing days without frost, from about %s to about %s.".formatted((int) climate.frostFreeDays().p50().getAsDouble(),
+                    ClimateWords.day(climate.lastSpringFrost().p50()), ClimateWords.day(climate.firstAutumnFrost().p50())), List.of(new Tag("computed", "from the record of " + station.get().name())));
+        }
+        return site.firstFrost() == null ? unknown("Season", "When frosts come is not known; a station’s record tells.")
+                : new Sentence("Season", "The first autumn frost comes about %s.".formatted(site.firstFrost()), tags("first frost", "firstFrost"));
+    }
+
+    private Sentence sun() {
+        if (site.sunHours() == null) {
+            return unknown("Sun", "How much sun it gets is not known.");
+        }
+        String bias = visit.site("sunBias");
+        return new Sentence("Sun", "%s of direct sun a day in the growing season: %s%s.".formatted(hours(site.sunHours()), LightClass.ofHours(site.sunHours()).words(),
+                bias.isEmpty() ? "" : bias.equals("even") ? ", spread over the day" : ", mostly in the " + bias), tags("hours", "sunHours"));
+    }
+
+    private Sentence heat() {
+        if (site.hotHours() == null && site.hotSummer() == null && site.reflectedHeat() == null) {
+            return unknown("Heat", "How hot it gets is not known.");
+        }
+        List<String> parts = new ArrayList<>();
+        List<Tag> tags = new ArrayList<>();
+        if (site.hotHours() != null) {
+            parts.add("%s of that in the hot hours after noon".formatted(hours(site.hotHours())));
+            tags.addAll(visit.site("hotHours").isEmpty() ? List.of(new Tag("guessed", "hot hours estimated from the day’s")) : tags("hot hours", "hotHours"));
+        }
+        if (Boolean.TRUE.equals(site.reflectedHeat())) {
+            parts.add("masonry throws heat back, half as much again");
+        }
+        if (site.hotSummer() != null) {
+            parts.add(site.hotSummer() ? "summers are hot" : "summers are not hot");
+            tags.addAll(tags("summers", "hotSummer"));
+        }
+        return new Sentence("Heat", upper(String.join("; ", parts)) + ".", tags);
+    }
+
+    private Sentence soil() {
+        List<String> parts = new ArrayList<>();
+        parts.add(site.texture() == null ? "the texture is not known" : site.texture().words());
+        parts.add(site.drainage() == null ? "drainage not known" : Words.of(site.drainage()) + " drainage");
+        parts.add(site.ph() == null ? "pH not known" : "pH " + Numbers.rounded(site.ph(), 1));
+        return new Sentence("Soil", upper(String.join(", ", parts)) + ".", Stream.of(tags("texture", "texture"), tags("drainage", "drainage"), tags("pH", "ph")).flatMap(List::stream).toList());
+    }
+
+    private Sentence water() {
+        return site.moisture() == null ? unknown("Water", "How moist it is is not known.")
+                : new Sentence("Water", "Moisture %s of 5: %s.".formatted(Numbers.rounded(site.moisture(), 1), Moisture.words(site.moisture())), tags("moisture", "moisture"));
+    }
+
+    private Sentence room() {
+        List<String> parts = new ArrayList<>();
+        if (site.lengthM() != null) {
+            parts.add(question.length(site.lengthM()) + " long");
+        }
+        if (site.depthM() != null) {
+            parts.add(question.length(site.depthM()) + " deep");
+        }
+        if (site.maxHeightM() != null) {
+            parts.add("nothing above " + question.length(site.maxHeightM()));
+        }
+        return parts.isEmpty() ? unknown("Room", "How much room there is is not known.")
+                : new Sentence("Room", upper(String.join(", ", parts)) + ", judged after %s years.".formatted(Numbers.rounded(site.horizonYears(), 0)),
+                Stream.of(tags("depth", "depthM"), site.maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM")).flatMap(List::stream).toList());
+    }
+
+    private Sentence company() {
+        List<String> parts = new ArrayList<>();
+        if (Boolean.TRUE.equals(site.strictlyNoHazards())) {
+            parts.add("strictly nothing that hurts");
+        }
+        if (site.children() != null) {
+            parts.add(site.children() ? "children" : "no children");
+        }
+        if (site.pets() != null) {
+            parts.add(site.pets() ? "pets" : "no pets");
+        }
+        if (site.deer() != null) {
+            parts.add(site.deer() == Pressure.NONE ? "no deer" : Words.of(site.deer()).equals("heavy") ? "many deer" : "some deer");
+        }
+        if (site.exposure() != null && !site.exposure().isEmpty()) {
+            parts.add("exposed to " + site.exposure().stream().map(SiteCard::stress).collect(Collectors.joining(", ")));
+        }
+        return parts.isEmpty() ? unknown("Company", "Whether children, pets or deer come here is not known.")
+                : new Sentence("Company", upper(String.join(", ", parts)) + ".", List.of(new Tag("typed", "as told")));
+    }
+
+    private static String stress(Stress stress) {
+        return switch (stress) {
+            case JUGLONE -> "walnut roots";
+            case POLLUTION -> "city air";
+            default -> Words.of(stress).replace('-', ' ');
+        };
+    }
+
+    private Sentence unknown(String about, String text) {
+        return new Sentence(about, text, List.of(new Tag("unknown", "")));
+    }
+
+    private List<Tag> tags(String what, String field) {
+        Provenance from = visit.from(field);
+        return List.of(new Tag(from.kind().words(), what + (from.by().isEmpty() ? "" : " " + from.by())));
+    }
+
+    private static String hours(double hours) {
+        return Numbers.rounded(hours, 1) + " h";
+    }
+
+    private static String upper(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

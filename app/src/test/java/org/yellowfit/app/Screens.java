@@ -1,0 +1,70 @@
+package org.yellowfit.app;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.yellowfit.app.people.Role;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+
+/** The screens as a signed-in person calls them, without a browser. */
+public record Screens(RunningApp app, SignedIn who) {
+
+    public static final SignedIn ADVISOR = new SignedIn("ada", "Ada Quillfeather", "x", Role.ADVISOR, true);
+    public static final SignedIn OTHER = new SignedIn("ben", "Ben Ottershaw", "x", Role.ADVISOR, true);
+    public static final SignedIn BUYER = new SignedIn("bo", "Bo Lindqvale", "x", Role.BUYER, true);
+
+    public static Screens of(RunningApp app) {
+        return new Screens(app, ADVISOR);
+    }
+
+    public Screens as(SignedIn other) {
+        return new Screens(app, other);
+    }
+
+    public MvcTestResult get(String path) {
+        return app.mvc().get().uri(path).with(user(who)).exchange();
+    }
+
+    public MvcTestResult post(String path, Map<String, String> fields) {
+        var request = app.mvc().post().uri(path).with(user(who)).with(csrf());
+        fields.forEach((field, value) -> request.param(field, value.split("\\|")));
+        return request.exchange();
+    }
+
+    public MvcTestResult send(String path, String json) {
+        return app.mvc().post().uri(path).with(user(who)).with(csrf()).contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
+    public MvcTestResult upload(String path, String name, byte[] content, Map<String, String> fields) {
+        var request = app.mvc().post().uri(path).multipart().file(new MockMultipartFile("file", name, "text/csv", content)).with(user(who)).with(csrf());
+        fields.forEach(request::param);
+        return request.exchange();
+    }
+
+    public static String text(MvcTestResult result) {
+        try {
+            return result.getResponse().getContentAsString();
+        } catch (java.io.UnsupportedEncodingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public static String told(MvcTestResult result) {
+        return String.valueOf(result.getMvcResult().getFlashMap().get("told"));
+    }
+
+    public Visit visit(Map<String, String> answers) {
+        return app.bean(Visits.class).create(answers, who.displayName());
+    }
+
+    public Visit again(UUID id) {
+        return app.bean(Visits.class).find(id).orElseThrow();
+    }
+}
