@@ -2,7 +2,6 @@ package org.yellowfit.app.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,14 +14,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.compare.Likeness;
-import org.yellowfit.core.compare.Substitute;
 import org.yellowfit.core.compare.TraitRow;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
-import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.fit.Substitutes;
 import org.yellowfit.core.growth.Grown;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
@@ -54,7 +51,7 @@ class PlantsApi {
     record SpacingJson(String id, String school, double spacingM, int count, Integer closedYear) {
     }
 
-    record SubstituteJson(String id, String name, double likeness, List<String> same, List<String> better, List<String> worse) {
+    record SubstituteJson(String id, String name, double likeness, List<String> same, List<String> better, List<String> worse, String fits, String needs, Map<String, Double> weights) {
     }
 
     record MonthJson(int month, String standing, List<String> leaves, double leafShare, String flower, double flowerShare, String fruit, String stem) {
@@ -132,11 +129,11 @@ class PlantsApi {
         Question question = FitApi.question(request, problems);
         Integer limit = FitApi.limit(in);
         Json.refuse(problems);
-        Fit fit = new Fit(store.catalogue(question.policy()));
-        return store.catalogue(question.policy()).all().stream().filter(other -> !other.id().equals(plant.id()))
-                .sorted(Comparator.comparingDouble((Cultivar other) -> Likeness.between(plant, other)).reversed())
-                .filter(other -> request.get("site") == null || fits(fit, question, other))
-                .limit(limit == null ? 5 : limit).map(other -> substitute(plant, other)).toList();
+        Map<String, Double> weights = new LinkedHashMap<>();
+        Substitutes.weights(question).forEach((aspect, weight) -> weights.put(aspect.words(), weight));
+        return Substitutes.of(store.catalogue(question.policy()), plant, question, request.get("site") != null, limit == null ? 5 : limit).stream()
+                .map(offer -> new SubstituteJson(offer.plant().id(), offer.plant().name(), FitApi.rounded(offer.said().likeness()), offer.said().same(), offer.said().better(), offer.said().worse(),
+                        offer.fits() == Substitutes.Fits.UNJUDGED ? null : Words.of(offer.fits()), offer.needs().isEmpty() ? null : offer.needs(), weights)).toList();
     }
 
     @Operation(summary = "Plants beside one another", description = "site, ids, years")
@@ -171,15 +168,6 @@ class PlantsApi {
         }
         values.put("values", byId);
         return values;
-    }
-
-    private static boolean fits(Fit fit, Question question, Cultivar plant) {
-        return fit.rank(question, Scope.only(List.of(plant.id()))).candidates().get(0).verdict() != Verdict.NO;
-    }
-
-    private static SubstituteJson substitute(Cultivar plant, Cultivar other) {
-        Substitute said = Substitute.of(plant, other);
-        return new SubstituteJson(other.id(), other.name(), FitApi.rounded(said.likeness()), said.same(), said.better(), said.worse());
     }
 
     private static List<SizeJson> sizes(PlantGrowth growth, List<Double> years) {

@@ -41,7 +41,7 @@ class DemoVisits {
                 "uses=ground-cover", List.of(), false);
         visit("The chapel hedge", "Marrow Chapel parish", "28 m, a screen to 2 m in six years; deer come through every night.",
                 "zone=6b sunHours=7 sunBias=even texture=clay+loam drainage=slow ph=6.8 moisture=3 depthM=1.8 lengthM=28 horizonYears=6 deer=heavy exposure=wind",
-                "uses=hedge|screen", List.of("physocarpus-tar-barrel", "hydrangea-bilge-pump", "rosa-boathook"), false);
+                "uses=hedge|screen screenHeightM=2 screenByYear=6 must=screenHeightM|uses", List.of("physocarpus-tar-barrel", "hydrangea-bilge-pump", "rosa-boathook"), false);
         visit("The nursery-school rain garden", "Marrow Point Nursery School", "Children all day: strictly nothing that hurts. Flowers from April to October, please.",
                 "zone=6b sunHours=6 sunBias=even texture=clay drainage=poor ph=6.5 moisture=4 depthM=4 lengthM=7 children=yes strictlyNoHazards=yes",
                 "", List.of(), false);

@@ -30,6 +30,7 @@ public final class FitStrips {
     private static final double LEFT_END = 92;
     private static final double RIGHT_END = 296;
     private static final double LABEL_END = 82;
+    private static final double THIN_HEIGHT = 24;
 
     private static final Map<CriterionName, String> LABELS = Map.ofEntries(
             Map.entry(CriterionName.HARDINESS, "Zone"), Map.entry(CriterionName.SUN_LIVE, "Sun to live"),
@@ -66,6 +67,42 @@ public final class FitStrips {
             candidate.judgement(rows.get(row)).ifPresent(judgement -> row(out, judgement, rows.get(at), y, question));
         }
         return out.append("</svg>").toString();
+    }
+
+    /** The same threads without words, thin enough for twenty plants to be seen at once; the line at the same share of the width. */
+    public static String thin(Candidate candidate, List<CriterionName> rows) {
+        StringBuilder out = new StringBuilder("<svg class=\"threads-svg\" viewBox=\"0 0 300 ").append(Pen.text(THIN_HEIGHT)).append("\" preserveAspectRatio=\"none\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(spoken(candidate))).append("\">");
+        double step = (THIN_HEIGHT - 2) / Math.max(1, rows.size());
+        for (int row = 0; row < rows.size(); row++) {
+            double y = 1 + (row + 0.5) * step;
+            double thick = Math.min(2.2, step * 0.72);
+            candidate.judgement(rows.get(row)).ifPresent(judgement -> thread(out, judgement, y, thick));
+        }
+        return out.append("</svg>").toString();
+    }
+
+    private static void thread(StringBuilder out, Judgement judgement, double y, double thick) {
+        boolean met = judgement.verdict() == Verdict.FITS;
+        Strip strip = judgement.strip().orElse(null);
+        if (strip == null || judgement.verdict() == Verdict.UNKNOWN) {
+            if (!met) {
+                out.append("<path class=\"lost\" d=\"M").append(Pen.text(thinX(-8))).append(' ').append(Pen.text(y)).append('H').append(Pen.text(LINE_X - 4)).append("\"/>");
+            }
+            return;
+        }
+        double from = thinX(strip.low());
+        double to = Math.max(from + 3, thinX(strip.high()));
+        out.append("<rect class=\"").append(met ? "bar" : "bar unmet").append("\" x=\"").append(Pen.text(from)).append("\" y=\"").append(Pen.text(y - thick / 2)).append("\" width=\"")
+                .append(Pen.text(to - from)).append("\" height=\"").append(Pen.text(thick)).append("\"/>");
+        if (!strip.isCrossed()) {
+            double end = strip.high() < 0 ? to : from;
+            out.append("<path class=\"lost\" d=\"M").append(Pen.text(Math.min(end, LINE_X))).append(' ').append(Pen.text(y)).append('H').append(Pen.text(Math.max(end, LINE_X))).append("\"/>");
+        }
+    }
+
+    private static double thinX(double steps) {
+        return Math.max(4, Math.min(RIGHT_END, LINE_X + steps * STEP * 1.5));
     }
 
     private static void row(StringBuilder out, Judgement judgement, CriterionName name, double y, Question question) {

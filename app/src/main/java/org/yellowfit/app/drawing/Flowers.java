@@ -39,6 +39,18 @@ final class Flowers {
         return painted(form, colour);
     }
 
+    /** One head alone on its stalk. */
+    String one(FlowerForm form, OkLab colour, double size, double y) {
+        stems.move(0, 0).line(0, y);
+        head(form, 0, y, size, 0, 2);
+        if (form == FlowerForm.CLUSTER || form == FlowerForm.BELLS || form == FlowerForm.CATKIN) {
+            for (int i = 0; i < 6; i++) {
+                head(form, Math.cos(i * DEG_137) * size * 0.7, y + Math.sin(i * DEG_137) * size * 0.6, size * 0.6, 0, i);
+            }
+        }
+        return painted(form, colour);
+    }
+
     /** Fruit: small round berries through the outer crown. */
     String fruit(OkLab colour) {
         int count = detail == Detail.SMALL ? 22 : detail == Detail.MEDIUM ? 60 : 120;

@@ -24,6 +24,7 @@ public final class ScaleScene {
     private final double viewHeightM;
     private final UnitSystem units;
     private final Double limitM;
+    private Backdrop backdrop = Backdrop.NONE;
 
     /**
      * @param widthToHeight how wide one plant's place on the page is for its height
@@ -36,6 +37,12 @@ public final class ScaleScene {
         double tallest = Math.max(PERSON_M, sketches.stream().mapToDouble(s -> s.heightUnits() / s.unitsPerM()).max().orElse(0));
         double widest = sketches.stream().mapToDouble(s -> s.widthUnits() / s.unitsPerM()).max().orElse(1);
         this.viewHeightM = Math.max(tallest * HEADROOM, widest * SIDE_ROOM / widthToHeight);
+    }
+
+    /** The same plants before something that stands at the place. */
+    public ScaleScene before(Backdrop behind) {
+        backdrop = behind;
+        return this;
     }
 
     public List<String> plants() {
@@ -101,7 +108,7 @@ public final class ScaleScene {
         if (limitM != null && limitM < viewHeightM) {
             limit.move(-half, -limitM * UNITS).line(2 * half, 0);
         }
-        return lines.stroked("#2c2a24", thin, 0.16) + words + ground.stroked("#2c2a24", thin * 2, 0.65) + limit.stroked("#2c2a24", thin * 3, 0.75);
+        return backdrop.svg(half, UNITS, thin) + lines.stroked("#2c2a24", thin, 0.16) + words + ground.stroked("#2c2a24", thin * 2, 0.65) + limit.stroked("#2c2a24", thin * 3, 0.75);
     }
 
     private double step() {

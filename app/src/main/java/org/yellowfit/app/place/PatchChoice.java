@@ -25,6 +25,11 @@ public class PatchChoice {
         return store.drawing(visit).map(drawing -> SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : year, store.seasonMonths(visit)).patches()).orElse(List.of());
     }
 
+    /** What the visit would ask for this patch. */
+    public org.yellowfit.core.fit.Question question(Visit visit, BedPatch patch) {
+        return visit.questionIf(PatchAnswers.of(patch));
+    }
+
     /** Its light, room and limit become the site's. */
     public void goOnWith(UUID visit, BedPatch patch, String by) {
         visits.put(visit, PatchAnswers.of(patch), by);

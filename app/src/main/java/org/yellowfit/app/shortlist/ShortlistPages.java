@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -62,6 +63,22 @@ class ShortlistPages {
                 cards(misses, rows, question, visit), cards(asked, rows, question, visit), why.strip(), line(all), chips(visit));
     }
 
+    /** What stands over the list: the place's values on the line, and the wishes. */
+    ShortlistPage head(Visit visit) {
+        Question question = visit.question();
+        Catalogue catalogue = store.catalogue(question.policy());
+        List<Candidate> any = new Fit(catalogue).rank(question, new Scope(List.of(), true, 1)).candidates();
+        return new ShortlistPage(catalogue.size(), List.of(), List.of(), List.of(), List.of(), "", line(any), chips(visit));
+    }
+
+    /** One plant in full, as it stands or as it would. */
+    ShortlistPage.Card card(Visit visit, String id, Map<String, String> changed) {
+        Question question = changed.isEmpty() ? visit.question() : visit.questionIf(changed);
+        Fit fit = new Fit(store.catalogue(question.policy()));
+        List<Candidate> one = fit.rank(question, Scope.only(List.of(id))).candidates();
+        return cards(one, FitStrips.rows(one), question, visit).get(0);
+    }
+
     /** Plants that one remedy would bring in. */
     private static List<Candidate> nearMisses(Fit fit, Question question) {
         return fit.rank(question, new Scope(List.of(), true, MISSES_FROM)).candidates().stream()
@@ -98,6 +115,21 @@ class ShortlistPages {
                 .map(month -> "blooms in " + Month.of(Integer.parseInt(month)).getDisplayName(TextStyle.FULL, Locale.ENGLISH)).forEach(chips::add);
         Stream.of("evergreen", "fragrance", "pollinators").filter(field -> visit.wants(field).equals("yes"))
                 .map(field -> field.equals("pollinators") ? "feeds pollinators" : field).forEach(chips::add);
+        Map.of("birds", "feeds birds", "winterInterest", "winter interest").forEach((field, words) -> {
+            if (visit.wants(field).equals("yes")) {
+                chips.add(words);
+            }
+        });
+        Stream.of(visit.wants("neverKinds").split("\\|"), visit.wants("neverColours").split("\\|")).flatMap(Stream::of).filter(word -> !word.isEmpty()).map(word -> "never " + word).forEach(chips::add);
+        if (!visit.wants("screenHeightM").isEmpty()) {
+            chips.add("screen to " + visit.units().length(Double.parseDouble(visit.wants("screenHeightM"))));
+        }
+        if (!visit.wants("maxPrice").isEmpty()) {
+            chips.add("up to " + visit.wants("maxPrice"));
+        }
+        if (!visit.wants("nativeRegion").isEmpty()) {
+            chips.add("native to " + visit.wants("nativeRegion"));
+        }
         if (!visit.wants("maxCareMinutes").isEmpty()) {
             chips.add("at most " + visit.wants("maxCareMinutes") + " min a year");
         }
@@ -119,7 +151,7 @@ class ShortlistPages {
         return new Card(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
                 candidate.verdict().word(), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
                 (int) Math.round(candidate.score() * 100), (int) Math.round(candidate.confidence() * 100),
-                limiting.map(j -> ShortlistWords.criterion(j.criterion())).orElse(""), limiting.map(Judgement::why).orElse(""),
+                limiting.filter(j -> j.score() < 1).map(j -> ShortlistWords.criterion(j.criterion())).orElse(""), limiting.map(Judgement::why).orElse(""),
                 limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS)).orElse(List.of()),
                 candidate.instead().map(Cultivar::id).orElse(""), candidate.instead().map(Cultivar::name).orElse(""),
                 candidate.criteria().stream().map(ShortlistPages::reason).toList(),

@@ -1,5 +1,6 @@
 package org.yellowfit.app.shortlist;
 
+import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Verdict;
 
@@ -30,6 +31,28 @@ final class ShortlistWords {
             case PARTNER -> "Partner";
             case WANTS -> "Wishes";
         };
+    }
+
+    /** The first remedy of what limits a plant, or what limits it, in few words. */
+    static String remedied(Candidate candidate, CriterionName name) {
+        return candidate.judgement(name).flatMap(judgement -> judgement.remedies().stream().findFirst()).map(remedy -> switch (remedy.action()) {
+            case SHELTER -> "sheltered";
+            case ANNUAL -> "for one season";
+            case AMEND -> "soil amended";
+            case PLANT_HIGH -> "planted high";
+            case POT -> "in a pot";
+            case WATER -> "watered";
+            case DRAIN -> "drained";
+            case PRUNE_SIZE -> "cut to size";
+            case PLACE_APART -> "out of reach";
+            case PARTNER -> "with a male near";
+            case SHADE -> "shaded after noon";
+            case MOVE -> switch (name) {
+                case SUN_FLOWER -> "for its leaves";
+                case SUN_COLOUR -> "reads green";
+                default -> "with more room or sun";
+            };
+        }).orElse(name == CriterionName.WANTS ? "some wishes unmet" : criterion(name).toLowerCase(java.util.Locale.ROOT) + " found out");
     }
 
     static String verdict(Verdict verdict) {

@@ -90,6 +90,24 @@ public record Visit(UUID id, Map<String, String> answers, List<String> chosen, S
         return new Question(site, wants, policy(), units());
     }
 
+    /** The question with some answers about the site changed, as if; what cannot be is left as it was. */
+    public Question questionIf(Map<String, String> changed) {
+        Map<String, String> all = Answers.with(answers, changed);
+        if (changed.containsKey(Answers.SITE + "sunHours") && !changed.containsKey(Answers.SITE + "hotHours")) {
+            all.remove(Answers.SITE + "hotHours");
+        }
+        Visit asIf = new Visit(id, all, chosen, advisor, finished, createdAt, changedAt, changedBy, version);
+        List<Problem> problems = new ArrayList<>();
+        SiteReader.site(siteValues(all), Answers.SITE, problems);
+        return problems.isEmpty() ? asIf.question() : question();
+    }
+
+    /** Plants put aside in this visit. */
+    public List<String> passed() {
+        String passed = answers.getOrDefault("passed", "");
+        return passed.isEmpty() ? List.of() : List.of(passed.split("\\|"));
+    }
+
     /** The site by field, as the rules read it. */
     public Map<String, Object> siteValues() {
         return siteValues(answers);
@@ -122,10 +140,21 @@ public record Visit(UUID id, Map<String, String> answers, List<String> chosen, S
         answers.forEach((field, value) -> {
             if (field.startsWith(prefix)) {
                 String name = field.substring(prefix.length());
-                values.put(name, VisitFields.isList(name) ? List.of(value.split("\\|")) : value);
+                put(values, name, VisitFields.isList(name) ? List.of(value.split("\\|")) : value);
             }
         });
         return values;
+    }
+
+    /** {@code neverColours} is the field colours of what is never wanted. */
+    @SuppressWarnings("unchecked")
+    private static void put(Map<String, Object> values, String name, Object value) {
+        if (name.startsWith("never")) {
+            String field = Character.toLowerCase(name.charAt(5)) + name.substring(6);
+            ((Map<String, Object>) values.computeIfAbsent("never", key -> new HashMap<String, Object>())).put(field, value);
+        } else {
+            values.put(name, value);
+        }
     }
 
     static Map<String, Object> wantsValues(Map<String, String> answers) {

@@ -17,9 +17,9 @@ import org.yellowfit.core.plant.Policy;
 /** The fields of a visit's forms: between what a person types, in the visit's units, and the answers that are kept, in SI units. */
 public final class VisitFields {
 
-    private static final Set<String> LENGTHS = Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM");
+    private static final Set<String> LENGTHS = Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "screenHeightM");
     private static final Set<String> TEMPERATURES = Set.of("minTempC");
-    private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "uses", "springFrosts");
+    private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "colourMonths", "uses", "springFrosts", "must", "neverKinds", "neverColours", "neverUses");
     private static final int LONGEST_NAME = 160;
     private static final int LONGEST_NOTE = 4000;
     /** Lengths are kept to a tenth of a millimetre. */

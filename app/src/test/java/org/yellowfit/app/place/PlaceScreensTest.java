@@ -49,7 +49,7 @@ class PlaceScreensTest {
         JsonNode study = json(saved).get("study");
         assertThat(json(saved).get("stored").asBoolean()).isTrue();
         assertThat(study.get("cells").size()).isGreaterThan(50);
-        assertThat(study.get("patches").get(0).get("facts").toString()).contains("0 h after noon");
+        assertThat(study.get("patches").get(0).get("facts").toString()).contains("0 h of it in the hot hours");
         assertThat(study.get("patches").get(0).get("facts").toString()).contains("Nothing above 90 cm: the sill of the window.");
         assertThat(screens.again(visit.id()).drawn()).containsOnlyKeys("f1", "f2", "f3");
         assertThat(text(screens.get("/visits/" + visit.id() + "/place"))).contains("\"f2\"", "Patches of light");

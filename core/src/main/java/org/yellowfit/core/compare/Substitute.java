@@ -18,6 +18,11 @@ public record Substitute(double likeness, List<String> same, List<String> better
     private static final double NEARLY = 0.12;
 
     public static Substitute of(Cultivar asked, Cultivar other) {
+        return of(asked, other, Likeness.between(asked, other));
+    }
+
+    /** @param likeness already worked out, by the weights of a visit */
+    public static Substitute of(Cultivar asked, Cultivar other, double likeness) {
         List<String> same = new ArrayList<>();
         List<String> better = new ArrayList<>();
         List<String> worse = new ArrayList<>();
@@ -36,7 +41,7 @@ public record Substitute(double likeness, List<String> same, List<String> better
         if (fewer != 0) {
             (fewer < 0 ? better : worse).add("hazards");
         }
-        return new Substitute(Likeness.between(asked, other), List.copyOf(same), List.copyOf(better), List.copyOf(worse));
+        return new Substitute(likeness, List.copyOf(same), List.copyOf(better), List.copyOf(worse));
     }
 
     private static <T extends Comparable<? super T>> void lower(Cultivar asked, Cultivar other, Trait<T> trait, String name, List<String> better, List<String> worse) {

@@ -13,6 +13,8 @@ final class Appearance {
     /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
     private static final double GREEN_FROM_DEG = 112;
     private static final double GREEN_TO_DEG = 165;
+    private static final int FIRST_OF_JUNE = 15;
+    private static final int FIRST_OF_OCTOBER = 27;
     private static final double GOLD_FROM_LIGHTNESS = 0.72;
 
     private Appearance() {
@@ -27,6 +29,21 @@ final class Appearance {
     static boolean mayLoseColour(Cultivar plant) {
         List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
         return summer.size() != 1 || !isPlainGreen(summer.get(0).lab());
+    }
+
+    /**
+     * Shrubs that open in June or later on old wood: their buds break in spring and are lost to late frosts. Those that flower before
+     * their leaves carry hardier buds and are not counted.
+     */
+    static boolean hasWinterBuds(Cultivar plant) {
+        boolean summer = plant.get(Traits.BLOOM).map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER).orElse(false);
+        return summer && plant.persistence().isWoody() && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
+    }
+
+    /** Bigleaf and mountain hydrangeas turn blue in acid soil and pink in alkaline; white ones stay white (C4). */
+    static boolean followsPh(Cultivar plant) {
+        boolean kind = plant.botanical().startsWith("Hydrangea macrophylla") || plant.botanical().startsWith("Hydrangea serrata");
+        return kind && plant.colours(Traits.FLOWER_COLOURS).stream().anyMatch(colour -> colour.lab().chroma() > 0.05);
     }
 
     private static boolean isPlainGreen(OkLab lab) {

@@ -74,6 +74,6 @@ final class BrowserCriterion implements Criterion {
         Verdict verdict = Scale.verdict(mark);
         Explained said = Explained.of(takes, rule(), Phrases.say(key, animals, Phrases.say("pressure." + Words.of(here))),
                 Strip.reaching(2.0 - taste - here.ordinal() + 0.5));
-        return verdict == Verdict.FITS ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, "apart.browse", animals));
+        return verdict == Verdict.FITS ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, site -> name == CriterionName.DEER ? site.edit().noDeer().build() : site.edit().noRabbits().build(), "apart.browse", animals));
     }
 }

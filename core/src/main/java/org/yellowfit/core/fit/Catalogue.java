@@ -28,6 +28,10 @@ public final class Catalogue {
     final boolean[] mayFlower;
     final boolean[] mayLoseColour;
     final boolean[] needsPartner;
+    /** Columns and globes, which keep to a narrow strip (D5). */
+    final boolean[] slender;
+    /** Flowers in summer from buds that stand through winter (A8). */
+    final boolean[] winterBuds;
     final double[] sunLive;
     final double[] sunFlower;
     final double[] sunColour;
@@ -59,6 +63,8 @@ public final class Catalogue {
         mayFlower = new boolean[n];
         mayLoseColour = new boolean[n];
         needsPartner = new boolean[n];
+        slender = new boolean[n];
+        winterBuds = new boolean[n];
         sunLive = numbers(Traits.SUN_LIVE);
         sunFlower = numbers(Traits.SUN_FLOWER);
         sunColour = numbers(Traits.SUN_COLOUR);
@@ -126,6 +132,8 @@ public final class Catalogue {
         firstSeason[i] = plant.is(Traits.FIRST_SEASON, YesNo.YES);
         mayFlower[i] = Appearance.mayFlower(plant);
         mayLoseColour[i] = Appearance.mayLoseColour(plant);
+        slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
+        winterBuds[i] = Appearance.hasWinterBuds(plant);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);

@@ -31,7 +31,11 @@ final class DrainageCriterion implements Criterion {
         if (plants.drainage[i] == 0) {
             return Scale.UNKNOWN;
         }
-        int steps = Math.abs(tooDry(plants, i, q));
+        int tooDry = tooDry(plants, i, q);
+        if (tooDry == 1 && q.site().practice().watered() || tooDry == -1 && q.site().practice().plantedHigh()) {
+            return Scale.fits(0.3);
+        }
+        int steps = Math.abs(tooDry);
         return steps == 0 ? Scale.fits(1) : steps == 1 ? Scale.fitsIf(0.5) : Scale.no(1 - (steps - 1) / 2.0);
     }
 
@@ -46,15 +50,17 @@ final class DrainageCriterion implements Criterion {
         String takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow().stream().map(Words::of).collect(Collectors.joining(", "));
         String key = tooDry == 0 ? "drainage.fits" : tooDry > 0 ? "drainage.dry" : "drainage.wet";
         Explained said = Explained.of(takes, tooDry == 0 ? "C2" : "C5", Phrases.say(key, site(q), takes), strip(plants, i, q));
-        if (tooDry == 0) {
+        if (Scale.verdict(mark) == Verdict.FITS) {
             return said;
         }
+        Drainage stood = CLASSES[q.site().drainage().ordinal() - tooDry];
+        Remedy pot = Remedy.of(Remedy.Action.POT, site -> site.edit().container().build(), "pot.drain").butSee(CriterionName.HARDINESS, CriterionName.WANTS);
         if (tooDry > 0) {
-            return said.with(Remedy.of(Remedy.Action.WATER, "water.drains"), Remedy.of(Remedy.Action.AMEND, "amend.sand"));
+            return tooDry > 1 ? said.with(pot) : said.with(Remedy.practised(Remedy.Action.WATER, Practice::withWater, "water.drains"),
+                    Remedy.of(Remedy.Action.AMEND, site -> site.edit().drainage(stood).build(), "amend.sand"));
         }
-        return tooDry == -1
-                ? said.with(Remedy.of(Remedy.Action.PLANT_HIGH, "plant-high"), Remedy.of(Remedy.Action.DRAIN, "drain"))
-                : said.with(Remedy.of(Remedy.Action.POT, "pot.drain"), Remedy.of(Remedy.Action.DRAIN, "drain"));
+        Remedy drain = Remedy.of(Remedy.Action.DRAIN, site -> site.edit().drainage(stood).build(), "drain");
+        return tooDry == -1 ? said.with(Remedy.practised(Remedy.Action.PLANT_HIGH, Practice::withHighPlanting, "plant-high"), drain) : said.with(pot, drain);
     }
 
     private static Strip strip(Catalogue plants, int i, Question q) {

@@ -2,6 +2,8 @@ package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Stress;
@@ -52,31 +54,43 @@ final class ExposureCriterion implements Criterion {
         String stands = plants.stands[i] == 0 ? Phrases.say("unknown.plant") : Phrases.say("exposure.plant", named(plants.stands[i]));
         if (disliked != 0) {
             return Explained.of(Phrases.say("exposure.dislikes", named(plants.dislikes[i])), rule(),
-                    Phrases.say("exposure.disliked", named(disliked)), Strip.reaching(-2)).with(remedies(disliked));
+                    Phrases.say("exposure.disliked", named(disliked)), Strip.reaching(-2)).with(remedy(disliked | untold));
         }
         if (untold == 0) {
             String why = here == 0 ? Phrases.say("exposure.calm") : Phrases.say("exposure.fits", named(here));
             return Explained.of(stands, rule(), why, Strip.reaching(1));
         }
         return Explained.of(stands, rule(), Phrases.say("exposure.untold", named(untold), named(plants.stands[i])),
-                Strip.reaching(-0.5)).with(remedies(untold));
+                Strip.reaching(-0.5)).with(remedy(untold));
     }
 
-    private static Remedy[] remedies(int stresses) {
-        List<Remedy> remedies = new ArrayList<>();
-        if ((stresses & (Catalogue.bit(Stress.WIND) | Catalogue.bit(Stress.SALT))) != 0) {
-            remedies.add(Remedy.of(Remedy.Action.SHELTER, "shelter.wind"));
+    /** One remedy for all of it, since each alone would leave the others. */
+    private static Remedy remedy(int stresses) {
+        List<String> texts = new ArrayList<>();
+        Remedy.Action action = null;
+        Set<Stress> met = new java.util.HashSet<>();
+        for (Stress stress : STRESSES) {
+            if ((stresses & Catalogue.bit(stress)) != 0) {
+                met.add(stress);
+                String key = switch (stress) {
+                    case WIND, SALT -> "shelter.wind";
+                    case JUGLONE -> "apart.walnut";
+                    case REFLECTED_HEAT -> "shade.afternoon";
+                    default -> "air.move";
+                };
+                action = action != null ? action : switch (stress) {
+                    case WIND, SALT -> Remedy.Action.SHELTER;
+                    case JUGLONE -> Remedy.Action.PLACE_APART;
+                    case REFLECTED_HEAT -> Remedy.Action.SHADE;
+                    default -> Remedy.Action.MOVE;
+                };
+                String text = Phrases.say("remedy." + key);
+                if (!texts.contains(text)) {
+                    texts.add(text);
+                }
+            }
         }
-        if ((stresses & Catalogue.bit(Stress.JUGLONE)) != 0) {
-            remedies.add(Remedy.of(Remedy.Action.PLACE_APART, "apart.walnut"));
-        }
-        if ((stresses & Catalogue.bit(Stress.REFLECTED_HEAT)) != 0) {
-            remedies.add(Remedy.of(Remedy.Action.SHADE, "shade.afternoon"));
-        }
-        if ((stresses & Catalogue.bit(Stress.POLLUTION)) != 0) {
-            remedies.add(Remedy.of(Remedy.Action.MOVE, "air.move"));
-        }
-        return remedies.toArray(Remedy[]::new);
+        return new Remedy(action, String.join(" ", texts), Remedy.of(action, UnaryOperator.identity(), "air.move").minutesPerYear(), Set.of(), site -> site.edit().without(met).build());
     }
 
     /** Walnut roots and salt kill; wind, city air and heat can be softened. */

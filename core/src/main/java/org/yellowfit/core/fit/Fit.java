@@ -48,7 +48,7 @@ public final class Fit {
         PriorityQueue<Scored> kept = new PriorityQueue<>(BEST_FIRST.reversed());
         double worstKept = -1;
         for (int i = 0; i < plants.size(); i++) {
-            double score = Marking.score(plants, i, question, includeNo);
+            double score = Marking.score(plants, i, question, includeNo, kept.size() == most ? worstKept : Marking.ANY);
             if (score == Marking.RULED_OUT || kept.size() == most && score <= worstKept) {
                 continue;
             }

@@ -2,11 +2,13 @@ package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.core.climate.BudBreak;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.YesNo;
 
 /** Does it live through the winter (rules A2 to A5)? Counted in half-zones. */
 final class HardinessCriterion implements Criterion {
@@ -16,6 +18,10 @@ final class HardinessCriterion implements Criterion {
     private static final double ANNUAL_EASE = 0.3;
     private static final double SOLD_AS_ANNUAL_EASE = 1;
     private static final double ZONE_STEP = 2;
+    /** Share of springs in which lost flower buds are put up with: cautious, standard, bold. Our choice. */
+    private static final double[] MOST_LOSS = {0.15, 0.3, 0.5};
+    /** Half-zones a pot wintered free of frost is worth carrying in for. */
+    private static final int POT_REACH = 8;
 
     @Override
     public CriterionName name() {
@@ -32,6 +38,9 @@ final class HardinessCriterion implements Criterion {
         if (q.site().zone() == null) {
             return Scale.SITE_UNKNOWN;
         }
+        if (q.site().practice().oneSeason() && showsLongEnough(q)) {
+            return Scale.fits(1);
+        }
         if (plants.annual[i]) {
             return showsLongEnough(q) ? Scale.fitsIf(SOLD_AS_ANNUAL_EASE) : Scale.no(0.5);
         }
@@ -39,8 +48,11 @@ final class HardinessCriterion implements Criterion {
             return Scale.UNKNOWN;
         }
         int gap = gap(plants, i, q);
+        if (inPot(q) && q.site().practice().frostFreeWinter()) {
+            return Scale.fits(0.4);
+        }
         if (gap <= 0) {
-            return wrappedInPot(plants, i, q) ? Scale.fitsIf(0.6) : Scale.fits(gap == 0 ? 0.6 : 1);
+            return wrappedInPot(plants, i, q) && !covered(q) ? Scale.fitsIf(0.6) : losesBuds(plants, i, q) ? Scale.fitsIf(1 - loss(q)) : Scale.fits(gap == 0 ? 0.6 : 1);
         }
         if (gap <= allowedGap(q.policy())) {
             return Scale.fitsIf(1 - gap / 3.0);
@@ -63,7 +75,7 @@ final class HardinessCriterion implements Criterion {
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
         Cultivar plant = plants.plants[i];
         Strip strip = strip(plants, i, q);
-        if (plants.annual[i]) {
+        if (plants.annual[i] || q.site().practice().oneSeason()) {
             return asAnnual(plant, q, strip, "hardiness.annual", Scale.verdict(mark));
         }
         int gap = gap(plants, i, q);
@@ -72,31 +84,63 @@ final class HardinessCriterion implements Criterion {
         if (gap <= 0) {
             Explained fine = Explained.of(range(plant), baseRule(q),
                     Phrases.say(inPot(q) ? "hardiness.pot.fits" : "hardiness.fits", plantZone(plant), has, needs), strip);
-            return wrappedInPot(plants, i, q) ? fine.with(Remedy.of(Remedy.Action.POT, "wrap")) : fine;
+            if (plants.winterBuds[i] && q.site().springFrosts() != null) {
+                return budsTold(fine, plants, i, q);
+            }
+            return wrappedInPot(plants, i, q) && !covered(q) ? fine.with(Remedy.practised(Remedy.Action.POT, Practice::withWinterCover, "wrap")) : fine;
         }
         String why = Phrases.say(inPot(q) ? "hardiness.pot.short" : "hardiness.short", plantZone(plant), has, halves(gap), needs);
         if (Scale.verdict(mark) == Verdict.FITS_IF && gap > allowedGap(q.policy())) {
             return asAnnual(plant, q, strip, "hardiness.first-season", Verdict.FITS_IF);
         }
-        return new Explained(range(plant), "A4", why, remedies(gap, q), strip);
+        return inPot(q) && q.site().practice().frostFreeWinter() ? Explained.of(range(plant), "A3", Phrases.say("hardiness.frost-free", plantZone(plant)), strip)
+                : new Explained(range(plant), "A4", why, remedies(plant, gap, q), strip);
     }
 
     private static Explained asAnnual(Cultivar plant, Question q, Strip strip, String key, Verdict verdict) {
         Long weeks = q.site().weeksOfShow();
         String show = weeks == null ? Phrases.say("hardiness.weeks.unknown") : Phrases.say("hardiness.weeks", weeks);
         Explained said = Explained.of(range(plant), "A5", Phrases.say(key, plantZone(plant), q.site().zone().label(), show), strip);
-        return verdict == Verdict.NO ? said : said.with(Remedy.of(Remedy.Action.ANNUAL, "annual"));
+        return verdict == Verdict.NO ? said : q.site().practice().oneSeason() ? said : said.with(Remedy.practised(Remedy.Action.ANNUAL, Practice::withOneSeason, "annual"));
     }
 
-    private static List<Remedy> remedies(int gap, Question q) {
+    /** What closes a gap of one or two half-zones; wider ones only a pot that is wintered free of frost, where the plant takes a pot. */
+    private static List<Remedy> remedies(Cultivar plant, int gap, Question q) {
         List<Remedy> remedies = new ArrayList<>();
-        if (gap <= 2) {
-            remedies.add(Remedy.of(Remedy.Action.SHELTER, inPot(q) ? "shelter.pot" : "shelter"));
+        int shelter = SiteConditions.yes(q.site().sheltered()) || inPot(q) ? 0 : 1;
+        int cover = covered(q) ? 0 : 1;
+        if (gap == 1 && shelter == 1) {
+            remedies.add(Remedy.of(Remedy.Action.SHELTER, site -> site.edit().sheltered().build(), "shelter"));
+        } else if (gap == 1 && cover == 1) {
+            remedies.add(Remedy.practised(Remedy.Action.SHELTER, Practice::withWinterCover, inPot(q) ? "shelter.pot" : "shelter.cover"));
+        } else if (gap == 2 && shelter + cover == 2) {
+            remedies.add(Remedy.of(Remedy.Action.SHELTER, site -> site.edit().sheltered().practice(site.practice().withWinterCover()).build(), "shelter.both"));
         }
-        if (gap > 1 && !inPot(q)) {
-            remedies.add(Remedy.of(Remedy.Action.POT, "pot.winter"));
+        if (gap > 1 && gap <= POT_REACH && !plant.is(Traits.POT_OK, YesNo.NO)) {
+            remedies.add(Remedy.of(Remedy.Action.POT, site -> site.edit().container().practice(site.practice().withFrostFreeWinter()).build(), "pot.winter").butSee(CriterionName.WANTS));
         }
         return remedies;
+    }
+
+    private static Explained budsTold(Explained fine, Catalogue plants, int i, Question q) {
+        double loss = loss(q);
+        String why = fine.why() + " " + Phrases.say(loss <= 0 ? "hardiness.buds.safe" : "hardiness.buds", Math.round((1 - loss) * 10));
+        Explained said = new Explained(fine.plant(), "A8", why, List.of(), fine.strip());
+        return losesBuds(plants, i, q) ? said.with(Remedy.practised(Remedy.Action.SHELTER, Practice::withWinterCover, "shelter.buds")) : said;
+    }
+
+    /** A8: lost often enough that the policy does not sell it for its flowers. */
+    private static boolean losesBuds(Catalogue plants, int i, Question q) {
+        return plants.winterBuds[i] && q.site().springFrosts() != null && !covered(q) && loss(q) > MOST_LOSS[q.policy().ordinal()];
+    }
+
+    private static double loss(Question q) {
+        double loss = q.site().springFrosts().lossChance(BudBreak.USUAL_DEGREE_DAYS);
+        return Double.isNaN(loss) ? 0 : loss;
+    }
+
+    private static boolean covered(Question q) {
+        return q.site().practice().winterCover();
     }
 
     private static Strip strip(Catalogue plants, int i, Question q) {
@@ -135,7 +179,7 @@ final class HardinessCriterion implements Criterion {
     private static int shift(Question q, boolean evergreen) {
         SiteConditions site = q.site();
         return (SiteConditions.yes(site.sheltered()) ? 1 : 0) - (SiteConditions.yes(site.frostPocket()) ? 1 : 0)
-                - (evergreen && q.has(Stress.WIND) ? 1 : 0);
+                - (evergreen && q.has(Stress.WIND) ? 1 : 0) + (covered(q) ? 1 : 0);
     }
 
     private static int allowedGap(Policy policy) {

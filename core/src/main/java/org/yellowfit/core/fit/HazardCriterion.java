@@ -63,7 +63,7 @@ final class HazardCriterion implements Criterion {
             return Explained.of(has, rule(), Phrases.say("hazards.fits", has, site(q)), Strip.reaching(1));
         }
         Explained said = Explained.of(has, rule(), Phrases.say("hazards.met", String.join(", ", met), site(q)), Strip.reaching(-1));
-        return Scale.verdict(mark) == Verdict.NO ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, "apart.hazard"));
+        return Scale.verdict(mark) == Verdict.NO ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, place -> place.edit().outOfReach().build(), "apart.hazard"));
     }
 
     /** The hazards that count here: strictly none means every one of them. */

@@ -27,6 +27,9 @@ final class HeatCriterion implements Criterion {
         if (over <= 0) {
             return Scale.fits(over == 0 ? 0.6 : 1);
         }
+        if (over == 1 && q.site().practice().afternoonShade()) {
+            return Scale.fits(0.3);
+        }
         return over == 1 ? Scale.fitsIf(0.5) : Scale.no(1 - (over - 1) / 4.0);
     }
 
@@ -41,8 +44,6 @@ final class HeatCriterion implements Criterion {
         int over = q.site().zone().half() - plants.zoneMax[i];
         Explained said = Explained.of(Phrases.say("heat.plant", warmest), rule(),
                 Phrases.say(over <= 0 ? "heat.fits" : "heat.over", warmest, site(q)), null);
-        return over == 1
-                ? said.with(Remedy.of(Remedy.Action.SHADE, "shade.afternoon"), Remedy.of(Remedy.Action.WATER, "water.summer"))
-                : said;
+        return Scale.verdict(mark) == Verdict.FITS_IF ? said.with(Remedy.practised(Remedy.Action.SHADE, Practice::withAfternoonShade, "shade.summer")) : said;
     }
 }

@@ -54,7 +54,7 @@ final class HotSunCriterion implements Criterion {
         String key = (hotDecides ? "hot-sun.hot" : "hot-sun.day") + (here <= most ? ".fits" : ".over");
         Explained said = Explained.of(Phrases.say(hotDecides ? "hot-sun.plant.hot" : "hot-sun.plant.day", Question.hours(most)), rule(),
                 Phrases.say(key, Question.hours(here), Question.hours(most)), Strip.around(0, most, here, 1));
-        return here <= most ? said : said.with(Remedy.of(Remedy.Action.SHADE, "shade.afternoon"));
+        return here <= most ? said : said.with(Remedy.of(Remedy.Action.SHADE, site -> shaded(plants, i, site, q), "shade.afternoon").butSee(CriterionName.SUN_LIVE, CriterionName.SUN_FLOWER, CriterionName.SUN_COLOUR));
     }
 
     /** Hours to spare under the tighter of the limits that count here; NaN when one of them is not known. */
@@ -67,6 +67,18 @@ final class HotSunCriterion implements Criterion {
         // One known limit that is broken decides; a limit kept does not vouch for the one that is unknown.
         double known = Double.isNaN(day) ? hot : day;
         return known < 0 ? known : Double.NaN;
+    }
+
+    /** The hours cut down to what the plant stands. */
+    private static SiteConditions shaded(Catalogue plants, int i, SiteConditions site, Question q) {
+        SiteEdit edit = site.edit();
+        if (site.sunHours() != null && plants.sunMax[i] < site.sunHours()) {
+            edit.sunHours(plants.sunMax[i]);
+        }
+        if (hotHoursCount(q) && plants.hotSunMax[i] < hotHours(q)) {
+            edit.hotHours(plants.hotSunMax[i] / (reflected(q) ? HotHours.REFLECTED_FACTOR : 1));
+        }
+        return edit.build();
     }
 
     private static boolean hotDecides(Catalogue plants, int i, Question q) {

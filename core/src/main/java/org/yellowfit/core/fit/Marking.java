@@ -7,6 +7,9 @@ import java.util.List;
  * weight, the others share the rest by their own weights (a weighted geometric mean under the law of the minimum). The share
  * is so chosen that, with the bands of {@link Scale}, no plant that needs a remedy outranks one that fits, and no plant that
  * does not fit outranks one that needs a remedy.
+ *
+ * <p>No plant scores more than its lowest mark to the power of that share. A plant that cannot reach the ranking any more is
+ * dropped at the first mark that says so, before a logarithm is taken.
  */
 final class Marking {
 
@@ -17,39 +20,52 @@ final class Marking {
             SpaceCriterion.height(), SpaceCriterion.spread(), BrowserCriterion.deer(), BrowserCriterion.rabbits(),
             new HazardCriterion(), new ExposureCriterion(), new PartnerCriterion(), new WantsCriterion());
 
+    /** Those that rule most plants out come first, those that cost most last. */
+    private static final int[] ORDER = order("HARDINESS SUN_LIVE DRAINAGE TEXTURE MOISTURE PH HEAT HAZARDS EXPOSURE DEER RABBITS SUN_FLOWER SUN_COLOUR HOT_SUN SPREAD HEIGHT PARTNER WANTS");
+
     static final double LIMITING_SHARE = 0.6;
     /** Unknown hardiness or light is to be found out before the plant is sold. */
     static final double FIND_OUT_FIRST = Scale.FITS_IF_TO;
     static final double RULED_OUT = -1;
+    static final double ANY = -1;
 
     private Marking() {
     }
 
     /** @return the score, or {@link #RULED_OUT} at the first criterion that says no when such plants are not wanted */
     static double score(Catalogue plants, int i, Question question, boolean includeNo) {
+        return score(plants, i, question, includeNo, ANY);
+    }
+
+    /**
+     * @param above the score that has to be passed; {@link #ANY} for none
+     * @return the score, or {@link #RULED_OUT} when it would not pass that
+     */
+    static double score(Catalogue plants, int i, Question question, boolean includeNo, double above) {
+        double[] scores = new double[CRITERIA.size()];
+        double[] weights = new double[CRITERIA.size()];
+        double least = Math.max(includeNo ? -1 : Scale.NO_TO, above < 0 ? -1 : Math.pow(above, 1 / LIMITING_SHARE));
         double lowest = 2;
-        double lowestWeight = 0;
-        double logSum = 0;
-        double weights = 0;
-        for (int c = 0; c < CRITERIA.size(); c++) {
+        int limiting = -1;
+        int n = 0;
+        for (int c : ORDER) {
             Criterion criterion = CRITERIA.get(c);
             double mark = criterion.mark(plants, i, question);
             if (mark < Scale.UNKNOWN) {
                 continue;
             }
             double score = counted(criterion.name(), mark);
-            if (score <= Scale.NO_TO && !includeNo) {
+            if (score <= least) {
                 return RULED_OUT;
             }
-            double weight = criterion.name().weight();
-            weights += weight;
-            logSum += score < 1 ? weight * Math.log(score) : 0;
             if (score < lowest) {
                 lowest = score;
-                lowestWeight = weight;
+                limiting = n;
             }
+            scores[n] = score;
+            weights[n++] = criterion.name().weight();
         }
-        return weights == 0 ? Scale.NEUTRAL : combined(lowest, lowestWeight, logSum, weights);
+        return n == 0 ? Scale.NEUTRAL : combined(scores, weights, n, limiting);
     }
 
     /** A mark as it counts: unknown data is neutral, but for what a plant's life hangs on. */
@@ -61,12 +77,24 @@ final class Marking {
         return vital ? FIND_OUT_FIRST : Scale.NEUTRAL;
     }
 
-    private static double combined(double lowest, double lowestWeight, double logSum, double weights) {
-        if (lowest <= 0) {
+    private static double combined(double[] scores, double[] weights, int n, int limiting) {
+        if (scores[limiting] <= 0) {
             return 0;
         }
-        double others = weights - lowestWeight;
-        double othersLog = others == 0 ? Math.log(lowest) : (logSum - lowestWeight * Math.log(lowest)) / others;
-        return Math.exp(LIMITING_SHARE * Math.log(lowest) + (1 - LIMITING_SHARE) * othersLog);
+        double log = 0;
+        double sum = 0;
+        for (int k = 0; k < n; k++) {
+            if (k != limiting) {
+                sum += weights[k];
+                log += scores[k] < 1 ? weights[k] * Math.log(scores[k]) : 0;
+            }
+        }
+        double lowestLog = Math.log(scores[limiting]);
+        return Math.exp(LIMITING_SHARE * lowestLog + (1 - LIMITING_SHARE) * (sum == 0 ? lowestLog : log / sum));
+    }
+
+    private static int[] order(String names) {
+        List<CriterionName> listed = CRITERIA.stream().map(Criterion::name).toList();
+        return java.util.Arrays.stream(names.split(" ")).mapToInt(name -> listed.indexOf(CriterionName.valueOf(name))).toArray();
     }
 }

@@ -10,6 +10,8 @@ final class MoistureCriterion implements Criterion {
 
     private static final double MARGIN = 0.5;
     private static final double REACH = 1;
+    /** No watering or draining bridges more. */
+    private static final double FAR = 2;
 
     @Override
     public CriterionName name() {
@@ -32,7 +34,7 @@ final class MoistureCriterion implements Criterion {
         }
         double site = q.site().moisture();
         double mark = Scale.against(low, plants.moistureHigh[i], site, MARGIN, REACH);
-        return Scale.verdict(mark) == Verdict.NO && site < low && survivesDry(plants.plants[i]) ? Scale.fitsIf(0) : mark;
+        return Scale.verdict(mark) == Verdict.NO && site < low && survivesDry(plants.plants[i]) && low - site <= FAR ? Scale.fitsIf(0) : mark;
     }
 
     @Override
@@ -50,7 +52,8 @@ final class MoistureCriterion implements Criterion {
         Strip strip = Strip.around(low, high, site, MARGIN);
         if (site > high) {
             return Explained.of(takes, rule(), Phrases.say("moisture.wet", site(q), takes), strip)
-                    .with(Remedy.of(Remedy.Action.PLANT_HIGH, "plant-high"), Remedy.of(Remedy.Action.DRAIN, "drain"));
+                    .with(site - high > FAR ? new Remedy[0] : new Remedy[] {Remedy.of(Remedy.Action.PLANT_HIGH, place -> place.edit().moisture(high).build(), "plant-high"),
+                            Remedy.of(Remedy.Action.DRAIN, place -> place.edit().moisture(high).build(), "drain")});
         }
         if (site >= low) {
             return Explained.of(takes, rule(), Phrases.say("moisture.fits", site(q), takes), strip);
@@ -58,7 +61,7 @@ final class MoistureCriterion implements Criterion {
         String key = survivesDry(plant) ? "moisture.survives" : "moisture.dry";
         String goodFrom = Question.number(plant.get(Traits.LOOKS_GOOD_FROM).orElse(low));
         return Explained.of(takes, survivesDry(plant) ? "C7" : rule(), Phrases.say(key, site(q), takes, goodFrom), strip)
-                .with(Remedy.of(Remedy.Action.WATER, survivesDry(plant) ? "water.establish" : "water.always"));
+                .with(low - site > FAR ? new Remedy[0] : new Remedy[] {Remedy.of(Remedy.Action.WATER, place -> place.edit().moisture(low).build(), survivesDry(plant) ? "water.establish" : "water.always")});
     }
 
     private static boolean survivesDry(Cultivar plant) {

@@ -25,6 +25,7 @@ import org.yellowfit.core.soil.TextureClass;
  * @param pathClearanceM  taken off the depth, m; 0 when not given
  * @param horizonYears    the age at which size is judged, years
  * @param springFrosts    how far each spring had come at its last damaging frost (A8)
+ * @param practice        what is done there for its plants
  */
 public record SiteConditions(
         HardinessZone zone, Double sunHours, Double hotHours, Boolean reflectedHeat, Boolean hotSummer,
@@ -32,7 +33,7 @@ public record SiteConditions(
         Boolean sheltered, Boolean frostPocket, Set<Stress> exposure, Pressure deer, Pressure rabbits,
         Boolean children, Boolean pets, Boolean strictlyNoHazards, Boolean container,
         Double depthM, Double lengthM, Double maxHeightM, double wallClearanceM, double pathClearanceM,
-        double horizonYears, LocalDate plantingDate, LocalDate firstFrost, SpringFrosts springFrosts) {
+        double horizonYears, LocalDate plantingDate, LocalDate firstFrost, SpringFrosts springFrosts, Practice practice) {
 
     public static final double USUAL_HORIZON_YEARS = 10;
 
@@ -48,6 +49,10 @@ public record SiteConditions(
             return null;
         }
         return Math.max(0, java.time.temporal.ChronoUnit.WEEKS.between(plantingDate, firstFrost));
+    }
+
+    public SiteEdit edit() {
+        return new SiteEdit(this);
     }
 
     static boolean yes(Boolean value) {

@@ -4,18 +4,14 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
-import java.util.TreeSet;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.SpringFrosts;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
-import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Stress;
-import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureClass;
 
@@ -26,9 +22,8 @@ public final class SiteReader {
     public static final Set<String> SITE_FIELDS = Set.of("zone", "minTempC", "sunHours", "hotHours", "reflectedHeat", "hotSummer",
             "texture", "drainage", "ph", "moisture", "sheltered", "frostPocket", "exposure", "deer", "rabbits", "children", "pets",
             "strictlyNoHazards", "container", "depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "horizonYears",
-            "plantingDate", "firstFrost", "springFrosts");
-    public static final Set<String> WANTS_FIELDS =
-            Set.of("kinds", "evergreen", "colours", "bloomMonths", "fragrance", "pollinators", "maxCareMinutes", "uses");
+            "plantingDate", "firstFrost", "springFrosts", "partners");
+    public static final Set<String> WANTS_FIELDS = WantsReader.FIELDS;
 
     private static final Set<Stress> EXPOSURES = EnumSet.of(Stress.WIND, Stress.SALT, Stress.JUGLONE, Stress.POLLUTION);
     private static final double LONGEST_M = 10_000;
@@ -51,21 +46,13 @@ public final class SiteReader {
                 in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
                 orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0), orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
                 orElse(in.number("horizonYears", 1, 100, "years"), SiteConditions.USUAL_HORIZON_YEARS),
-                in.date("plantingDate"), in.date("firstFrost"), springFrosts(in));
+                in.date("plantingDate"), in.date("firstFrost"), springFrosts(in), partners(in));
         checkTogether(site, in);
         return site;
     }
 
     public static Wants wants(Map<String, ?> values, String prefix, List<Problem> problems) {
-        InputReader in = new InputReader(values, prefix, problems);
-        return new Wants(
-                new TreeSet<>(orEmpty(in.list("kinds", text -> Words.parse(Kind.class, text)))),
-                SiteConditions.yes(in.yesNo("evergreen")),
-                orEmpty(in.list("colours", WantedColour::new)),
-                orEmpty(in.list("bloomMonths", SiteReader::month)).stream().distinct().sorted().toList(),
-                SiteConditions.yes(in.yesNo("fragrance")), SiteConditions.yes(in.yesNo("pollinators")),
-                in.number("maxCareMinutes", 0, 6000, "minutes"),
-                new TreeSet<>(orEmpty(in.list("uses", text -> Words.parse(Use.class, text)))));
+        return WantsReader.read(values, prefix, problems);
     }
 
     public static Policy policy(Object value, List<Problem> problems) {
@@ -90,6 +77,11 @@ public final class SiteReader {
         return list == null ? null : list.isEmpty() ? EnumSet.noneOf(Stress.class) : EnumSet.copyOf(list);
     }
 
+    private static Practice partners(InputReader in) {
+        List<String> groups = in.list("partners", text -> text);
+        return groups == null ? Practice.NONE : groups.stream().reduce(Practice.NONE, Practice::withPartner, (one, other) -> other);
+    }
+
     private static SpringFrosts springFrosts(InputReader in) {
         List<Double> springs = in.list("springFrosts", text -> {
             double degreeDays = org.yellowfit.core.measure.Numbers.parse(text);
@@ -101,7 +93,7 @@ public final class SiteReader {
         return springs == null || springs.isEmpty() ? null : new SpringFrosts(springs.stream().mapToDouble(d -> d).toArray());
     }
 
-    private static int month(String text) {
+    static int month(String text) {
         List<String> months = new ArrayList<>();
         for (int month = 1; month <= 12; month++) {
             months.add(String.valueOf(month));
@@ -123,9 +115,5 @@ public final class SiteReader {
 
     private static double orElse(Double value, double other) {
         return value == null ? other : value;
-    }
-
-    private static <T> List<T> orEmpty(List<T> list) {
-        return Objects.requireNonNullElse(list, List.of());
     }
 }

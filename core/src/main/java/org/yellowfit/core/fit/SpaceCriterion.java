@@ -17,6 +17,9 @@ final class SpaceCriterion implements Criterion {
     /** Cutting a third keeps a plant of one and a half times the room (I1: a third to a half). */
     private static final double PRUNED_FROM = 1.5;
     private static final double COMFORT_SHARE = 0.25;
+    /** In a strip narrower than this, columns and small globes come first (D5). */
+    private static final double NARROW_M = 0.9;
+    private static final double NARROW_COMFORT = 0.6;
     private static final double STEP_SHARE = 0.1;
     private static final double LEAST_STEP_M = 0.05;
     private static final double ROUNDING = 1e-9;
@@ -53,9 +56,13 @@ final class SpaceCriterion implements Criterion {
         }
         double size = judged(plants, i, q);
         if (size <= room + ROUNDING) {
-            return Scale.fits(0.3 + 0.7 * (room - size) / (room * COMFORT_SHARE));
+            double comfort = Math.min(1, 0.3 + 0.7 * (room - size) / (room * COMFORT_SHARE));
+            return Scale.fits(!upward && room < NARROW_M && !plants.slender[i] ? comfort * NARROW_COMFORT : comfort);
         }
         double mid = mid(plants, i, q);
+        if (q.site().practice().prunedToSize() && mayPrune(plants.plants[i], q.policy()) && mid <= room * PRUNED_FROM) {
+            return Scale.fits(0.1);
+        }
         if (mayPrune(plants.plants[i], q.policy()) && mid <= room * PRUNED_FROM) {
             return Scale.fitsIf(1 - (mid / room - 1) / (PRUNED_FROM - 1));
         }
@@ -87,16 +94,16 @@ final class SpaceCriterion implements Criterion {
         boolean mayStay = mid <= room + ROUNDING;
         String why = Phrases.say(prefix + (mayStay ? ".may" : ".over"), q.length(mayStay ? high(plants, i, q) : mid), years,
                 q.length(room), q.length(Math.max(0.01, (mayStay ? high(plants, i, q) : mid) - room)), outgrown);
-        return remedied(plant, q, mark, Explained.of(grows, rule(), why, strip), room);
+        return remedied(plant, q, mark, Explained.of(grows, rule(), why, strip), room, size);
     }
 
-    private Explained remedied(Cultivar plant, Question q, double mark, Explained said, double room) {
-        if (Scale.verdict(mark) == Verdict.NO) {
+    private Explained remedied(Cultivar plant, Question q, double mark, Explained said, double room, double size) {
+        if (Scale.verdict(mark) == Verdict.NO && size > room * PRUNED_FROM) {
             return said;
         }
-        return mayPrune(plant, q.policy())
-                ? said.with(Remedy.of(Remedy.Action.PRUNE_SIZE, "prune-size", q.length(room)))
-                : said.with(Remedy.of(Remedy.Action.MOVE, "room.move"));
+        Remedy move = Remedy.of(Remedy.Action.MOVE, site -> upward ? site.edit().heightFor(size).build() : site.edit().roomFor(size).build(), upward ? "height.move" : "room.move", q.length(size));
+        return Scale.verdict(mark) == Verdict.FITS_IF && mayPrune(plant, q.policy())
+                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plant.persistence().isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
     }
 
     private String outgrown(Cultivar plant, double room) {
@@ -133,9 +140,18 @@ final class SpaceCriterion implements Criterion {
         return usual.equals(most) ? usual : usual + "–" + most;
     }
 
-    /** D3: woody plants that take hard pruning and do not lose their flowers by it; never planned on by the cautious. */
-    private static boolean mayPrune(Cultivar plant, Policy policy) {
+    /**
+     * D3: woody plants that take hard pruning and do not lose their flowers by it. Clumps that die down are divided or trimmed at their
+     * edge, so their width may be kept too. Never planned on by the cautious.
+     */
+    private boolean mayPrune(Cultivar plant, Policy policy) {
+        if (policy == Policy.CAUTIOUS) {
+            return false;
+        }
+        if (!plant.persistence().isWoody()) {
+            return !upward;
+        }
         boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, FlowerWood.BOTH);
-        return policy != Policy.CAUTIOUS && plant.persistence().isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
+        return plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
     }
 }

@@ -73,7 +73,7 @@ final class SunCriterion implements Criterion {
         boolean enough = Scale.verdict(mark) == Verdict.FITS;
         Explained said = Explained.of(Phrases.say("sun.plant", Question.hours(needed)), rule(),
                 Phrases.say(key + (enough ? ".fits" : ".short"), site(q), Question.hours(needed)), strip);
-        return enough ? said : said.with(Remedy.of(Remedy.Action.MOVE, key + ".move", Question.hours(needed)));
+        return enough ? said : said.with(Remedy.of(Remedy.Action.MOVE, site -> site.edit().sunHours(needed).build(), key + ".move", Question.hours(needed)).butSee(CriterionName.HOT_SUN));
     }
 
     /** Ferns do not flower, and plain green leaves have no colour to lose: nothing is missing from such rows. */

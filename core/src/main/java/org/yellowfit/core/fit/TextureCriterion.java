@@ -1,6 +1,7 @@
 package org.yellowfit.core.fit;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Traits;
@@ -53,8 +54,20 @@ final class TextureCriterion implements Criterion {
             return said;
         }
         boolean heavier = q.site().texture().groups().contains(TextureGroup.CLAY);
-        Remedy amend = Remedy.of(Remedy.Action.AMEND, heavier ? "amend.clay" : "amend.sand");
-        return steps == 1 ? said.with(amend) : said.with(Remedy.of(Remedy.Action.POT, "pot.mix"), amend);
+        return steps == 1
+                ? said.with(Remedy.of(Remedy.Action.AMEND, site -> site.edit().texture(nearest(plants.texture[i], heavier)).build(), heavier ? "amend.clay" : "amend.sand"))
+                : said.with(Remedy.of(Remedy.Action.POT, site -> site.edit().container().build(), "pot.mix").butSee(CriterionName.HARDINESS, CriterionName.WANTS));
+    }
+
+    /** What the amended soil behaves like: the plant's texture that lies next to it. */
+    private static TextureClass nearest(int textures, boolean fromClay) {
+        List<TextureGroup> order = fromClay ? List.of(TextureGroup.LOAM, TextureGroup.SAND, TextureGroup.CLAY) : List.of(TextureGroup.LOAM, TextureGroup.CLAY, TextureGroup.SAND);
+        TextureGroup group = order.stream().filter(each -> (textures & Catalogue.bit(each)) != 0).findFirst().orElse(TextureGroup.LOAM);
+        return switch (group) {
+            case SAND -> TextureClass.LOAMY_SAND;
+            case LOAM -> TextureClass.LOAM_CLASS;
+            case CLAY -> TextureClass.CLAY_CLASS;
+        };
     }
 
     /** Steps between the nearest of the plant's textures and the soil, along sand, loam, clay: 0 to 2. */

@@ -30,9 +30,10 @@ class ArchitectureTest {
         layeredArchitecture().consideringOnlyDependenciesInLayers()
                 .layer("measure").definedBy("..core.measure..").layer("place").definedBy("..core.climate..", "..core.light..", "..core.soil..", "..core.colour..")
                 .layer("plant").definedBy("..core.plant..").layer("time").definedBy("..core.growth..", "..core.season..")
-                .layer("compare").definedBy("..core.compare..").layer("fit").definedBy("..core.fit..").layer("hand over").definedBy("..core.takeoff..", "..core.care..")
+                .layer("drawing").definedBy("..core.site..").layer("compare").definedBy("..core.compare..").layer("fit").definedBy("..core.fit..").layer("hand over").definedBy("..core.takeoff..", "..core.care..")
                 .whereLayer("plant").mayOnlyAccessLayers("measure", "place").whereLayer("place").mayOnlyAccessLayers("measure")
                 .whereLayer("measure").mayNotAccessAnyLayer().whereLayer("time").mayOnlyAccessLayers("measure", "place", "plant")
+                .whereLayer("drawing").mayOnlyAccessLayers("measure", "place", "time")
                 .whereLayer("compare").mayOnlyAccessLayers("measure", "place", "plant", "time")
                 .whereLayer("fit").mayNotBeAccessedByAnyLayer()
                 .check(CORE);

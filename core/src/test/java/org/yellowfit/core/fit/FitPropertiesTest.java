@@ -17,7 +17,7 @@ class FitPropertiesTest {
 
     private static final List<Cultivar> PLANTS = Plants.random(250, 42);
 
-    private static Question randomQuestion(Random r) {
+    static Question randomQuestion(Random r) {
         StringBuilder site = new StringBuilder();
         maybe(r, site, "zone=" + (3 + r.nextInt(8)) + Plants.one(r, "a", "b"));
         maybe(r, site, "sunHours=" + r.nextInt(12) + " hotHours=" + r.nextInt(4));

@@ -127,7 +127,7 @@ class FitRulesTest {
     @ParameterizedTest
     @CsvSource({
         "kinds=shrub, FITS", "kinds=tree, NO", "evergreen=yes, NO", "colours=pink, FITS", "colours=blue, NO", "colours=pink uses=hedge, FITS", "colours=pink evergreen=yes, FITS_IF", "bloomMonths=7, FITS",
-        "bloomMonths=2, NO", "bloomMonths=5|6, FITS_IF", "maxCareMinutes=20, FITS", "maxCareMinutes=5, NO", "fragrance=yes, UNKNOWN", "colours=#e39bb5, FITS"})
+        "bloomMonths=2, NO", "bloomMonths=5|6, FITS", "maxCareMinutes=20, FITS", "maxCareMinutes=5, NO", "fragrance=yes, UNKNOWN", "colours=#e39bb5, FITS"})
     void wishes(String wants, Verdict verdict) {
         Cultivar plant = Plants.plant("flower_colours=pink#e39bb5 bloom=6.1..8.1 bloom_zone=6b uses=hedge|mass care_min_year=10");
         Advice.on(plant, "zone=6b", wants, Policy.STANDARD).says(WANTS, verdict);

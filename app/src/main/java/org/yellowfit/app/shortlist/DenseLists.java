@@ -1,0 +1,197 @@
+package org.yellowfit.app.shortlist;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.drawing.FitStrips;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.place.PatchChoice;
+import org.yellowfit.app.shortlist.DenseList.Group;
+import org.yellowfit.app.shortlist.DenseList.Missing;
+import org.yellowfit.app.shortlist.DenseList.Name;
+import org.yellowfit.app.shortlist.DenseList.Row;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.Lacking;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Scope;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.site.BedPatch;
+
+/** Puts the dense shortlist together, as it is or as it would be. */
+@Service
+class DenseLists {
+
+    static final List<String> GROUPINGS = List.of("none", "layer", "kind", "patch");
+    private static final int SHOWN = 20;
+    private static final int RANKED = 60;
+    private static final int OF_A_SPECIES = 2;
+    private static final int A_PATCH = 8;
+    private static final int OPENINGS = 3;
+    private static final int MISSING = 5;
+    private static final double BACK_M = 1.5;
+    private static final double MIDDLE_M = 0.6;
+    private static final double FRONT_M = 0.2;
+
+    private final CatalogueStore store;
+    private final PatchChoice patches;
+
+    DenseLists(CatalogueStore store, PatchChoice patches) {
+        this.store = store;
+        this.patches = patches;
+    }
+
+    /** @param changed answers about the site taken as if; empty for the place as it is */
+    DenseList of(Visit visit, Map<String, String> changed, String grouping) {
+        Question own = visit.question();
+        Question question = changed.isEmpty() ? own : visit.questionIf(changed);
+        Catalogue catalogue = store.catalogue(question.policy());
+        List<Candidate> ranked = ranked(catalogue, question, visit);
+        Set<String> before = changed.isEmpty() ? null : ids(ranked(catalogue, own, visit));
+        List<Group> groups = grouping.equals("patch") ? byPatch(visit, catalogue) : grouped(ranked.subList(0, Math.min(SHOWN, ranked.size())), grouping, question, visit, before);
+        Lacking lacking = Lacking.of(catalogue, question);
+        List<Lacking.Opening> openings = lacking.openings();
+        return new DenseList(groups, count(ranked, Verdict.FITS), count(ranked, Verdict.FITS_IF), catalogue.size(), names(catalogue, minus(ids(ranked), before)), names(catalogue, minus(before, ids(ranked))),
+                missing(openings), opens(openings), ranked.isEmpty() ? conflict(catalogue, question) : List.of(),
+                visit.passed().stream().map(store::find).flatMap(Optional::stream).map(plant -> new DenseList.Passed(plant.id(), plant.name())).toList(),
+                groups.stream().flatMap(group -> group.rows().stream()).map(Row::id).findFirst().orElse(""));
+    }
+
+    /** No more than two of one species among the first: ten of a kind are no choice. The others follow. */
+    private static List<Candidate> ranked(Catalogue catalogue, Question question, Visit visit) {
+        Map<String, Integer> seen = new java.util.HashMap<>();
+        List<Candidate> first = new ArrayList<>();
+        List<Candidate> others = new ArrayList<>();
+        for (Candidate candidate : byScore(catalogue, question, visit)) {
+            (candidate.verdict() != Verdict.FITS || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES ? first : others).add(candidate);
+        }
+        int fitting = (int) first.stream().filter(candidate -> candidate.verdict() == Verdict.FITS).count();
+        first.addAll(fitting, others);
+        return first;
+    }
+
+    private static List<Candidate> byScore(Catalogue catalogue, Question question, Visit visit) {
+        return new Fit(catalogue).rank(question, Scope.best(RANKED + visit.passed().size())).candidates().stream()
+                .filter(candidate -> !visit.passed().contains(candidate.plant().id())).limit(RANKED).toList();
+    }
+
+    private static int count(List<Candidate> ranked, Verdict verdict) {
+        return (int) ranked.stream().filter(candidate -> candidate.verdict() == verdict).count();
+    }
+
+    /** What is seen without scrolling: entering and leaving are told of these. */
+    private static Set<String> ids(List<Candidate> ranked) {
+        return ranked.stream().limit(SHOWN).map(candidate -> candidate.plant().id()).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static Set<String> minus(Set<String> one, Set<String> other) {
+        if (one == null || other == null) {
+            return Set.of();
+        }
+        Set<String> left = new LinkedHashSet<>(one);
+        left.removeAll(other);
+        return left;
+    }
+
+    private static List<String> names(Catalogue catalogue, Set<String> ids) {
+        return ids.stream().map(catalogue::find).flatMap(Optional::stream).map(Cultivar::name).toList();
+    }
+
+    private List<Group> byPatch(Visit visit, Catalogue catalogue) {
+        List<Group> groups = new ArrayList<>();
+        for (BedPatch patch : patches.of(visit, 0)) {
+            Question question = patches.question(visit, patch);
+            List<Candidate> best = ranked(catalogue, question, visit);
+            groups.add(new Group("Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", " + org.yellowfit.core.measure.Numbers.rounded(patch.light().hours(), 1) + " h",
+                    rows(best.subList(0, Math.min(A_PATCH, best.size())), question, visit, null)));
+        }
+        return groups;
+    }
+
+    private static List<Group> grouped(List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
+        if (!grouping.equals("layer") && !grouping.equals("kind")) {
+            return List.of(new Group("", rows(shown, question, visit, before)));
+        }
+        Function<Candidate, String> title = grouping.equals("kind") ? candidate -> upper(Words.of(candidate.plant().kind())) + "s" : candidate -> layer(candidate.plant(), question);
+        Map<String, List<Candidate>> divided = new LinkedHashMap<>();
+        List<Candidate> ordered = grouping.equals("layer") ? shown.stream().sorted(Comparator.comparingDouble(candidate -> -layerHeight(candidate.plant(), question))).toList() : shown;
+        ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>()).add(candidate));
+        return divided.entrySet().stream().map(each -> new Group(each.getKey(), rows(each.getValue().stream().sorted(Comparator.comparingDouble(Candidate::score).reversed()).toList(), question, visit, before))).toList();
+    }
+
+    /** G1: layers by height at the horizon. */
+    private static String layer(Cultivar plant, Question question) {
+        double height = PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        return height >= BACK_M ? "Back" : height >= MIDDLE_M ? "Middle" : height >= FRONT_M ? "Front" : "Ground cover";
+    }
+
+    private static double layerHeight(Cultivar plant, Question question) {
+        double height = PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
+    }
+
+    private static List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
+        List<CriterionName> threads = FitStrips.rows(candidates);
+        return candidates.stream().map(candidate -> row(candidate, threads, question, visit, before)).toList();
+    }
+
+    private static Row row(Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
+        Cultivar plant = candidate.plant();
+        double years = question.site().horizonYears();
+        PlantGrowth growth = PlantGrowth.of(plant);
+        int month = PlantDrawing.bestMonth(plant, Optional.ofNullable(question.site().zone()));
+        String limits = candidate.verdict() == Verdict.FITS ? "" : candidate.limiting().map(name -> "if: " + ShortlistWords.remedied(candidate, name)).orElse("");
+        return new Row(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
+                question.length(growth.heightInFlower(years).mid()) + " × " + question.length(growth.spread(years).mid()), limits,
+                "/drawings/" + plant.id() + "/portrait.svg?month=" + month, FitStrips.thin(candidate, threads), visit.chosen().contains(plant.id()), before != null && !before.contains(plant.id()));
+    }
+
+    private static List<Missing> missing(List<Lacking.Opening> openings) {
+        return openings.stream().limit(MISSING).map(opening -> new Missing(opening.demand().words(), opening.plants(),
+                opening.best().stream().limit(4).map(plant -> new Name(plant.id(), plant.name())).toList())).toList();
+    }
+
+    /** Which single change would open most. */
+    private static List<String> opens(List<Lacking.Opening> openings) {
+        return openings.stream().limit(OPENINGS).map(opening -> "%s: %d more plant%s.".formatted(opening.demand().without(), opening.plants(), opening.plants() == 1 ? "" : "s")).toList();
+    }
+
+    /** Nothing is left: which demands do not go together, and what giving each up would open. */
+    private static List<String> conflict(Catalogue catalogue, Question question) {
+        List<String> told = new ArrayList<>();
+        Lacking lacking = Lacking.insisting(catalogue, question);
+        lacking.conflict().ifPresent(conflict -> {
+            told.add("No plant of the catalogue meets both “%s” and “%s”.".formatted(conflict.one().words(), conflict.other().words()));
+            told.add("Giving up “%s” opens %s; giving up “%s” opens %s.".formatted(conflict.one().words(), plants(conflict.opensOne()), conflict.other().words(), plants(conflict.opensOther())));
+        });
+        lacking.openings().stream().limit(OPENINGS).forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s.".formatted(opening.demand().words(), plants(opening.plants()), opening.best().get(0).name())));
+        if (lacking.openings().isEmpty()) {
+            lacking.fewestTogether().ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s.".formatted(opening.demand().words(), plants(opening.plants()), opening.best().get(0).name())));
+        }
+        return told;
+    }
+
+    private static String plants(int count) {
+        return count == 0 ? "none by itself" : count == 1 ? "1 plant" : count + " plants";
+    }
+
+    private static String upper(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,90 @@
+// The dense shortlist: goes from plant to plant, tries the site's dials, and asks for what they would give.
+document.addEventListener('alpine:init', () => {
+  const KEYS = { n: 'next', arrowdown: 'next', v: 'previous', arrowup: 'previous', w: 'why', k: 'keep', b: 'beside', x: 'pass' };
+
+  window.Alpine.data('threads', () => ({
+    id: '',
+    init() {
+      this.id = this.$refs.chosen.firstElementChild.dataset.id ?? '';
+      this.mark();
+      this.$root.addEventListener('click', (event) => {
+        const button = event.target.closest('[data-id]');
+        if (button && button.tagName === 'BUTTON') {
+          this.choose(button.dataset.id);
+        }
+      });
+    },
+    rows() {
+      return [...this.$refs.list.querySelectorAll('.thread')];
+    },
+    mark() {
+      this.rows().forEach((row) => {
+        const here = row.dataset.id === this.id;
+        row.classList.toggle('here', here);
+        row.setAttribute('aria-current', here ? 'true' : 'false');
+      });
+    },
+    changed() {
+      const form = this.$refs.dials;
+      const values = new URLSearchParams();
+      [...form.querySelectorAll('input[type=range]')].filter((dial) => dial.dataset.tried).forEach((dial) => values.set(dial.name, dial.value));
+      values.set('group', this.$root.dataset.group);
+      return values;
+    },
+    async choose(id) {
+      this.id = id;
+      this.mark();
+      const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/plants/${id}?${this.changed()}`);
+      if (answer.ok && this.id === id) {
+        this.$refs.chosen.innerHTML = await answer.text();
+      }
+    },
+    tried(event) {
+      const dial = event.target;
+      dial.dataset.tried = 'true';
+      dial.nextElementSibling.textContent = `${Number(dial.value)} ${dial.nextElementSibling.dataset.unit}`.trim();
+      if (!this.asking) {
+        this.ask();
+      } else {
+        this.again = true;
+      }
+    },
+    async ask() {
+      this.asking = true;
+      const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/list?${this.changed()}`);
+      if (answer.ok) {
+        this.$refs.list.innerHTML = await answer.text();
+        this.mark();
+      }
+      this.asking = false;
+      if (this.again) {
+        this.again = false;
+        this.ask();
+      }
+    },
+    back() {
+      window.location.reload();
+    },
+    step(by) {
+      const rows = this.rows();
+      const at = rows.findIndex((row) => row.dataset.id === this.id);
+      const next = rows[Math.max(0, Math.min(rows.length - 1, at + by))];
+      if (next) {
+        next.focus({ preventScroll: false });
+        this.choose(next.dataset.id);
+      }
+    },
+    key(event) {
+      const work = KEYS[event.key.toLowerCase()];
+      if (!work || event.altKey || event.ctrlKey || event.metaKey || event.target.matches('input, select, textarea')) {
+        return;
+      }
+      event.preventDefault();
+      if (work === 'next' || work === 'previous') {
+        this.step(work === 'next' ? 1 : -1);
+      } else {
+        this.$refs.chosen.querySelector(`[data-act="${{ why: 'w', keep: 'k', beside: 'b', pass: 'x' }[work]}"]`)?.click();
+      }
+    },
+  }));
+});
