@@ -57,6 +57,11 @@ final class BrowserCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return pressure.apply(q.site()) == null ? null : Marker.byKey(column.apply(plants), Browsing.values().length, i -> mark(plants, i, q));
+    }
+
+    @Override
     public String site(Question q) {
         return Words.of(pressure.apply(q.site()));
     }

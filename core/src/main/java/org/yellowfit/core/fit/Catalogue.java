@@ -30,6 +30,9 @@ public final class Catalogue {
     final boolean[] needsPartner;
     /** Columns and globes, which keep to a narrow strip (D5). */
     final boolean[] slender;
+    /** Takes cutting back without losing its flowers, so its height may be kept; its width may (D3). */
+    final boolean[] heightKept;
+    final boolean[] widthKept;
     /** Flowers in summer from buds that stand through winter (A8). */
     final boolean[] winterBuds;
     final double[] sunLive;
@@ -64,6 +67,8 @@ public final class Catalogue {
         mayLoseColour = new boolean[n];
         needsPartner = new boolean[n];
         slender = new boolean[n];
+        heightKept = new boolean[n];
+        widthKept = new boolean[n];
         winterBuds = new boolean[n];
         sunLive = numbers(Traits.SUN_LIVE);
         sunFlower = numbers(Traits.SUN_FLOWER);
@@ -132,6 +137,8 @@ public final class Catalogue {
         firstSeason[i] = plant.is(Traits.FIRST_SEASON, YesNo.YES);
         mayFlower[i] = Appearance.mayFlower(plant);
         mayLoseColour[i] = Appearance.mayLoseColour(plant);
+        heightKept[i] = Appearance.takesCutting(plant);
+        widthKept[i] = heightKept[i] || !plant.persistence().isWoody();
         slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
         winterBuds[i] = Appearance.hasWinterBuds(plant);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();

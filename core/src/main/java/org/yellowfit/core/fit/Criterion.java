@@ -11,6 +11,11 @@ interface Criterion {
     /** A score of {@link Scale}, or one of its marks that are no scores. */
     double mark(Catalogue plants, int i, Question question);
 
+    /** The same, made ready for many plants; null where no plant can be marked, since the place says nothing of it. */
+    default Marker marker(Catalogue plants, Question question) {
+        return i -> mark(plants, i, question);
+    }
+
     /** The site's value in words. Asked only where the site's value is known. */
     String site(Question question);
 

@@ -40,6 +40,11 @@ final class DrainageCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return q.site().drainage() == null || SiteConditions.yes(q.site().container()) ? null : Marker.byKey(plants.drainage, 1 << CLASSES.length, i -> mark(plants, i, q));
+    }
+
+    @Override
     public String site(Question q) {
         return Words.of(q.site().drainage());
     }

@@ -41,6 +41,15 @@ final class ExposureCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().exposure() == null && q.site().reflectedHeat() == null) {
+            return null;
+        }
+        int here = here(q);
+        return i -> (here & (plants.dislikes[i] | ~plants.stands[i])) == 0 ? 1 : mark(plants, i, q);
+    }
+
+    @Override
     public String site(Question q) {
         int here = here(q);
         return here == 0 ? Phrases.say("exposure.none") : named(here);

@@ -47,8 +47,10 @@ public final class Fit {
     private List<Scored> bestOf(Question question, boolean includeNo, int most) {
         PriorityQueue<Scored> kept = new PriorityQueue<>(BEST_FIRST.reversed());
         double worstKept = -1;
+        double floor = Marking.floor(includeNo, Marking.ANY);
+        Marking.Prepared prepared = new Marking.Prepared(plants, question);
         for (int i = 0; i < plants.size(); i++) {
-            double score = Marking.score(plants, i, question, includeNo, kept.size() == most ? worstKept : Marking.ANY);
+            double score = prepared.score(i, floor);
             if (score == Marking.RULED_OUT || kept.size() == most && score <= worstKept) {
                 continue;
             }
@@ -56,7 +58,10 @@ public final class Fit {
             if (kept.size() > most) {
                 kept.poll();
             }
-            worstKept = kept.peek().score();
+            if (kept.size() == most && kept.peek().score() != worstKept) {
+                worstKept = kept.peek().score();
+                floor = Marking.floor(includeNo, worstKept);
+            }
         }
         return kept.stream().sorted(BEST_FIRST).toList();
     }

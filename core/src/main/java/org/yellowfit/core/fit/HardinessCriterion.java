@@ -64,6 +64,26 @@ final class HardinessCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().zone() == null) {
+            return null;
+        }
+        if (inPot(q) || covered(q) || q.site().practice().oneSeason()) {
+            return i -> mark(plants, i, q);
+        }
+        int deciduous = q.site().zone().plus(shift(q, false)).half();
+        int evergreen = q.site().zone().plus(shift(q, true)).half();
+        int allowed = allowedGap(q.policy());
+        boolean springsKnown = q.site().springFrosts() != null;
+        double barely = Scale.fits(0.6);
+        return i -> {
+            int gap = plants.zoneMin[i] - (plants.evergreen[i] ? evergreen : deciduous);
+            boolean plain = !plants.annual[i] && plants.zoneMin[i] >= 0 && !(springsKnown && plants.winterBuds[i]) && (gap <= allowed || !plants.firstSeason[i]);
+            return !plain ? mark(plants, i, q) : gap < 0 ? 1 : gap == 0 ? barely : gap <= allowed ? Scale.fitsIf(1 - gap / 3.0) : Scale.no(1 - (gap - 1) / 4.0);
+        };
+    }
+
+    @Override
     public String site(Question q) {
         HardinessZone effective = q.site().zone().plus(shift(q, false));
         return effective.equals(q.site().zone())

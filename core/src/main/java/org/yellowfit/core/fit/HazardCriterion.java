@@ -39,6 +39,13 @@ final class HazardCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        SiteConditions site = q.site();
+        return site.children() == null && site.pets() == null && site.strictlyNoHazards() == null ? null
+                : Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> mark(plants, i, q));
+    }
+
+    @Override
     public String site(Question q) {
         SiteConditions site = q.site();
         List<String> who = new ArrayList<>();

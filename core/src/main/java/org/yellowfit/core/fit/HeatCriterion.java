@@ -34,6 +34,11 @@ final class HeatCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return q.site().zone() == null ? null : Marker.byKey(plants.zoneMax, HardinessZone.WARMEST + 1, i -> mark(plants, i, q));
+    }
+
+    @Override
     public String site(Question q) {
         return q.site().zone().label();
     }

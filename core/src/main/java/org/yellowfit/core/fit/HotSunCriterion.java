@@ -26,7 +26,10 @@ final class HotSunCriterion implements Criterion {
         if (q.site().sunHours() == null && !hotHoursCount(q)) {
             return Scale.SITE_UNKNOWN;
         }
-        double spare = spare(plants, i, q);
+        return marked(spare(plants, i, q));
+    }
+
+    private static double marked(double spare) {
         if (Double.isNaN(spare)) {
             return Scale.UNKNOWN;
         }
@@ -34,6 +37,18 @@ final class HotSunCriterion implements Criterion {
             return Scale.fits(0.2 + 0.8 * spare / MARGIN_H);
         }
         return spare >= -SHADED_H ? Scale.fitsIf(1 + spare) : Scale.no(1 + (spare + SHADED_H) / 3);
+    }
+
+    @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().sunHours() == null && !hotHoursCount(q)) {
+            return null;
+        }
+        if (hotHoursCount(q)) {
+            return i -> mark(plants, i, q);
+        }
+        double hours = q.site().sunHours();
+        return i -> marked(plants.sunMax[i] - hours);
     }
 
     @Override

@@ -61,12 +61,12 @@ public record Leverage(String field, int plants) {
     }
 
     private static int settled(Catalogue plants, Map<String, ?> site, Wants wants, Policy policy, String field, List<?> values) {
-        List<Question> questions = values.stream().map(value -> question(site, wants, policy, field, value)).toList();
+        List<Marking.Prepared> questions = values.stream().map(value -> new Marking.Prepared(plants, question(site, wants, policy, field, value))).toList();
         int settled = 0;
         for (int i = 0; i < plants.size(); i++) {
-            int first = band(plants, i, questions.get(0));
+            int first = band(i, questions.get(0));
             for (int k = 1; k < questions.size(); k++) {
-                if (band(plants, i, questions.get(k)) != first) {
+                if (band(i, questions.get(k)) != first) {
                     settled++;
                     break;
                 }
@@ -76,8 +76,8 @@ public record Leverage(String field, int plants) {
     }
 
     /** 0 ruled out, 1 with a remedy, 2 fits. */
-    private static int band(Catalogue plants, int i, Question question) {
-        double score = Marking.score(plants, i, question, false);
+    private static int band(int i, Marking.Prepared question) {
+        double score = question.score(i, Scale.NO_TO);
         return score == Marking.RULED_OUT ? 0 : score >= Scale.FITS_FROM ? 2 : 1;
     }
 

@@ -21,7 +21,7 @@ final class Marking {
             new HazardCriterion(), new ExposureCriterion(), new PartnerCriterion(), new WantsCriterion());
 
     /** Those that rule most plants out come first, those that cost most last. */
-    private static final int[] ORDER = order("HARDINESS SUN_LIVE DRAINAGE TEXTURE MOISTURE PH HEAT HAZARDS EXPOSURE DEER RABBITS SUN_FLOWER SUN_COLOUR HOT_SUN SPREAD HEIGHT PARTNER WANTS");
+    private static final int[] ORDER = order("HARDINESS SUN_LIVE DRAINAGE HEIGHT SPREAD TEXTURE MOISTURE PH HEAT HAZARDS EXPOSURE DEER RABBITS SUN_FLOWER SUN_COLOUR HOT_SUN PARTNER WANTS");
 
     static final double LIMITING_SHARE = 0.6;
     /** Unknown hardiness or light is to be found out before the plant is sold. */
@@ -32,40 +32,70 @@ final class Marking {
     private Marking() {
     }
 
-    /** @return the score, or {@link #RULED_OUT} at the first criterion that says no when such plants are not wanted */
+    /** One plant's score; for many plants see {@link Prepared}. */
     static double score(Catalogue plants, int i, Question question, boolean includeNo) {
-        return score(plants, i, question, includeNo, ANY);
+        return new Prepared(plants, question).score(i, floor(includeNo, ANY));
     }
 
     /**
+     * The mark that every criterion has to pass.
+     *
      * @param above the score that has to be passed; {@link #ANY} for none
-     * @return the score, or {@link #RULED_OUT} when it would not pass that
      */
-    static double score(Catalogue plants, int i, Question question, boolean includeNo, double above) {
-        double[] scores = new double[CRITERIA.size()];
-        double[] weights = new double[CRITERIA.size()];
-        double least = Math.max(includeNo ? -1 : Scale.NO_TO, above < 0 ? -1 : Math.pow(above, 1 / LIMITING_SHARE));
-        double lowest = 2;
-        int limiting = -1;
-        int n = 0;
-        for (int c : ORDER) {
-            Criterion criterion = CRITERIA.get(c);
-            double mark = criterion.mark(plants, i, question);
-            if (mark < Scale.UNKNOWN) {
-                continue;
+    static double floor(boolean includeNo, double above) {
+        return Math.max(includeNo ? -1 : Scale.NO_TO, above < 0 ? -1 : Math.pow(above, 1 / LIMITING_SHARE));
+    }
+
+    /** All criteria made ready for one question. For one thread. */
+    static final class Prepared {
+
+        private final Marker[] markers;
+        private final CriterionName[] names;
+        private final double[] scores;
+        private final double[] weights;
+
+        Prepared(Catalogue plants, Question question) {
+            List<Marker> ready = new java.util.ArrayList<>();
+            List<CriterionName> named = new java.util.ArrayList<>();
+            for (int c : ORDER) {
+                Marker marker = CRITERIA.get(c).marker(plants, question);
+                if (marker != null) {
+                    ready.add(marker);
+                    named.add(CRITERIA.get(c).name());
+                }
             }
-            double score = counted(criterion.name(), mark);
-            if (score <= least) {
-                return RULED_OUT;
-            }
-            if (score < lowest) {
-                lowest = score;
-                limiting = n;
-            }
-            scores[n] = score;
-            weights[n++] = criterion.name().weight();
+            markers = ready.toArray(Marker[]::new);
+            names = named.toArray(CriterionName[]::new);
+            scores = new double[markers.length];
+            weights = new double[markers.length];
         }
-        return n == 0 ? Scale.NEUTRAL : combined(scores, weights, n, limiting);
+
+        /**
+         * @param floor see {@link Marking#floor}
+         * @return the score, or {@link #RULED_OUT} when a criterion does not pass it
+         */
+        double score(int i, double floor) {
+            double lowest = 2;
+            int limiting = -1;
+            int n = 0;
+            for (int c = 0; c < markers.length; c++) {
+                double mark = markers[c].mark(i);
+                if (mark < Scale.UNKNOWN) {
+                    continue;
+                }
+                double score = mark == Scale.UNKNOWN ? counted(names[c], mark) : mark;
+                if (score <= floor) {
+                    return RULED_OUT;
+                }
+                if (score < lowest) {
+                    lowest = score;
+                    limiting = n;
+                }
+                scores[n] = score;
+                weights[n++] = names[c].weight();
+            }
+            return n == 0 ? Scale.NEUTRAL : combined(scores, weights, n, limiting);
+        }
     }
 
     /** A mark as it counts: unknown data is neutral, but for what a plant's life hangs on. */

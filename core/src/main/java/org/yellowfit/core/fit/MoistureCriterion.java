@@ -38,6 +38,17 @@ final class MoistureCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().moisture() == null) {
+            return null;
+        }
+        double here = q.site().moisture();
+        double[] low = plants.moistureLow;
+        double[] high = plants.moistureHigh;
+        return i -> low[i] <= here && here <= high[i] ? Scale.against(low[i], high[i], here, MARGIN, REACH) : mark(plants, i, q);
+    }
+
+    @Override
     public String site(Question q) {
         return Question.number(q.site().moisture()) + " (" + Moisture.words(q.site().moisture()) + ")";
     }

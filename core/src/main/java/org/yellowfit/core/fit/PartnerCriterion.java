@@ -31,6 +31,11 @@ final class PartnerCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return i -> plants.needsPartner[i] ? mark(plants, i, q) : Scale.DOES_NOT_APPLY;
+    }
+
+    @Override
     public String site(Question q) {
         return Phrases.say("partner.site");
     }

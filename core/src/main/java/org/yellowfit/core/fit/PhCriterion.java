@@ -27,6 +27,17 @@ final class PhCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().ph() == null) {
+            return null;
+        }
+        double here = q.site().ph();
+        double[] low = plants.phLow;
+        double[] high = plants.phHigh;
+        return i -> low[i] <= here && here <= high[i] ? Scale.against(low[i], high[i], here, MARGIN, REACH) : mark(plants, i, q);
+    }
+
+    @Override
     public String site(Question q) {
         return "pH " + Question.number(q.site().ph());
     }

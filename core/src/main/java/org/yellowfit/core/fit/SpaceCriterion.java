@@ -3,10 +3,8 @@ package org.yellowfit.core.fit;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.FlowerWood;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.plant.YesNo;
 
 /**
  * Size at the horizon against the room there is (rules D1 to D4): height in flower under a limit, or spread in the depth.
@@ -51,25 +49,35 @@ final class SpaceCriterion implements Criterion {
     @Override
     public double mark(Catalogue plants, int i, Question q) {
         Double room = room(q);
-        if (room == null) {
-            return Scale.SITE_UNKNOWN;
-        }
-        double size = judged(plants, i, q);
+        return room == null ? Scale.SITE_UNKNOWN : marked(plants, i, q, room, plants.sizesAt(q.site().horizonYears()));
+    }
+
+    private double marked(Catalogue plants, int i, Question q, double room, Sizes sizes) {
+        double mid = upward ? sizes.heightMid(i) : sizes.spreadMid(i);
+        double size = q.policy() == Policy.BOLD ? mid : upward ? sizes.heightHigh(i) : sizes.spreadHigh(i);
         if (size <= room + ROUNDING) {
             double comfort = Math.min(1, 0.3 + 0.7 * (room - size) / (room * COMFORT_SHARE));
             return Scale.fits(!upward && room < NARROW_M && !plants.slender[i] ? comfort * NARROW_COMFORT : comfort);
         }
-        double mid = mid(plants, i, q);
-        if (q.site().practice().prunedToSize() && mayPrune(plants.plants[i], q.policy()) && mid <= room * PRUNED_FROM) {
-            return Scale.fits(0.1);
-        }
-        if (mayPrune(plants.plants[i], q.policy()) && mid <= room * PRUNED_FROM) {
-            return Scale.fitsIf(1 - (mid / room - 1) / (PRUNED_FROM - 1));
+        boolean cut = mid <= room * PRUNED_FROM && mayPrune(plants, i, q);
+        if (cut) {
+            return q.site().practice().prunedToSize() ? Scale.fits(0.1) : Scale.fitsIf(1 - (mid / room - 1) / (PRUNED_FROM - 1));
         }
         if (mid <= room + ROUNDING && q.policy() != Policy.CAUTIOUS) {
             return Scale.fitsIf((room - mid) / Math.max(size - mid, ROUNDING));
         }
         return Scale.no(1 - (size / room - 1));
+    }
+
+    @Override
+    public Marker marker(Catalogue plants, Question q) {
+        Double limit = room(q);
+        if (limit == null) {
+            return null;
+        }
+        double room = limit;
+        Sizes sizes = plants.sizesAt(q.site().horizonYears());
+        return i -> marked(plants, i, q, room, sizes);
     }
 
     @Override
@@ -94,16 +102,17 @@ final class SpaceCriterion implements Criterion {
         boolean mayStay = mid <= room + ROUNDING;
         String why = Phrases.say(prefix + (mayStay ? ".may" : ".over"), q.length(mayStay ? high(plants, i, q) : mid), years,
                 q.length(room), q.length(Math.max(0.01, (mayStay ? high(plants, i, q) : mid) - room)), outgrown);
-        return remedied(plant, q, mark, Explained.of(grows, rule(), why, strip), room, size);
+        return remedied(plants, i, q, mark, Explained.of(grows, rule(), why, strip), size);
     }
 
-    private Explained remedied(Cultivar plant, Question q, double mark, Explained said, double room, double size) {
+    private Explained remedied(Catalogue plants, int i, Question q, double mark, Explained said, double size) {
+        double room = room(q);
         if (Scale.verdict(mark) == Verdict.NO && size > room * PRUNED_FROM) {
             return said;
         }
         Remedy move = Remedy.of(Remedy.Action.MOVE, site -> upward ? site.edit().heightFor(size).build() : site.edit().roomFor(size).build(), upward ? "height.move" : "room.move", q.length(size));
-        return Scale.verdict(mark) == Verdict.FITS_IF && mayPrune(plant, q.policy())
-                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plant.persistence().isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
+        return Scale.verdict(mark) == Verdict.FITS_IF && mayPrune(plants, i, q)
+                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plants.plants[i].persistence().isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
     }
 
     private String outgrown(Cultivar plant, double room) {
@@ -140,18 +149,8 @@ final class SpaceCriterion implements Criterion {
         return usual.equals(most) ? usual : usual + "–" + most;
     }
 
-    /**
-     * D3: woody plants that take hard pruning and do not lose their flowers by it. Clumps that die down are divided or trimmed at their
-     * edge, so their width may be kept too. Never planned on by the cautious.
-     */
-    private boolean mayPrune(Cultivar plant, Policy policy) {
-        if (policy == Policy.CAUTIOUS) {
-            return false;
-        }
-        if (!plant.persistence().isWoody()) {
-            return !upward;
-        }
-        boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, FlowerWood.BOTH);
-        return plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
+    /** D3; a clump that dies down is divided or trimmed at its edge, so its width may be kept too. Never planned on by the cautious. */
+    private boolean mayPrune(Catalogue plants, int i, Question q) {
+        return q.policy() != Policy.CAUTIOUS && (upward ? plants.heightKept[i] : plants.widthKept[i]);
     }
 }

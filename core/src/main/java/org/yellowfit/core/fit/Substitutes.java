@@ -74,9 +74,10 @@ public final class Substitutes {
         Map<Aspect, Double> weights = weights(question);
         int at = plants.indexOf(asked.id());
         double own = judged && at >= 0 ? Marking.score(plants, at, question, true) : 0;
+        Marking.Prepared prepared = new Marking.Prepared(plants, question);
         List<Scored> found = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
-            double score = judged && i != at ? Marking.score(plants, i, question, false) : 1;
+            double score = judged && i != at ? prepared.score(i, Scale.NO_TO) : 1;
             if (i != at && score != Marking.RULED_OUT) {
                 found.add(new Scored(i, score, Likeness.between(asked, plants.plants[i], weights)));
             }

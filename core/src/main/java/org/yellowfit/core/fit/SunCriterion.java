@@ -53,11 +53,26 @@ final class SunCriterion implements Criterion {
         if (Double.isNaN(needed)) {
             return applies(plants, i) ? Scale.UNKNOWN : Scale.DOES_NOT_APPLY;
         }
-        double spare = q.site().sunHours() - needed;
+        return marked(q.site().sunHours(), needed, name == CriterionName.SUN_LIVE);
+    }
+
+    private static double marked(double hours, double needed, boolean vital) {
+        double spare = hours - needed;
         if (spare >= 0) {
             return needed == 0 ? Scale.fits(1) : Scale.fits(0.2 + 0.8 * spare / MARGIN_H);
         }
-        return name == CriterionName.SUN_LIVE ? Scale.no(1 + spare / DEATH_H) : Scale.fitsIf(1 + spare / (2 * MARGIN_H));
+        return vital ? Scale.no(1 + spare / DEATH_H) : Scale.fitsIf(1 + spare / (2 * MARGIN_H));
+    }
+
+    @Override
+    public Marker marker(Catalogue plants, Question q) {
+        if (q.site().sunHours() == null) {
+            return null;
+        }
+        double hours = q.site().sunHours();
+        double[] needs = column.apply(plants);
+        boolean vital = name == CriterionName.SUN_LIVE;
+        return i -> Double.isNaN(needs[i]) ? applies(plants, i) ? Scale.UNKNOWN : Scale.DOES_NOT_APPLY : marked(hours, needs[i], vital);
     }
 
     @Override

@@ -40,6 +40,11 @@ final class TextureCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return q.site().texture() == null || SiteConditions.yes(q.site().container()) ? null : Marker.byKey(plants.texture, 1 << TextureGroup.values().length, i -> mark(plants, i, q));
+    }
+
+    @Override
     public String site(Question q) {
         return q.site().texture().words();
     }

@@ -39,6 +39,11 @@ final class WantsCriterion implements Criterion {
     }
 
     @Override
+    public Marker marker(Catalogue plants, Question q) {
+        return q.wants().isNothing() && !inPot(q) ? null : i -> mark(plants, i, q);
+    }
+
+    @Override
     public String site(Question q) {
         Wants wants = q.wants();
         List<String> asked = new ArrayList<>();

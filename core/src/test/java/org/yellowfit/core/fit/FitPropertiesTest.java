@@ -164,4 +164,24 @@ class FitPropertiesTest {
         assertThat(candidates).filteredOn(c -> c.plant() == tender).singleElement().satisfies(c -> assertThat(c.instead()).contains(twin));
         assertThat(candidates).filteredOn(c -> c.plant() == twin).singleElement().satisfies(c -> assertThat(c.instead()).isEmpty());
     }
+
+    @Test
+    void theMarkMadeReadyForManyIsTheMarkOfEach() {
+        Random random = new Random(8);
+        Catalogue plants = Catalogue.of(PLANTS);
+        for (int turn = 0; turn < 40; turn++) {
+            Question question = randomQuestion(random);
+            for (Criterion criterion : Marking.CRITERIA) {
+                Marker marker = criterion.marker(plants, question);
+                for (int i = 0; i < plants.size(); i++) {
+                    double mark = criterion.mark(plants, i, question);
+                    if (marker == null) {
+                        assertThat(mark).as("%s of %s at %s", criterion.name(), plants.plants[i], question.site()).isLessThan(Scale.UNKNOWN);
+                    } else {
+                        assertThat(marker.mark(i)).as("%s of %s at %s", criterion.name(), plants.plants[i], question.site()).isCloseTo(mark, within(1e-12));
+                    }
+                }
+            }
+        }
+    }
 }
