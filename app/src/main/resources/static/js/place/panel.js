@@ -21,11 +21,34 @@ export class Panel {
   draw() {
     const feature = this.model.find(this.model.selected);
     const focused = document.activeElement?.id;
+    const unfinished = this.unfinished();
     this.root.replaceChildren(...(feature ? this.thing(feature) : []));
     this.where.replaceChildren(...this.place());
+    if (this.shown === this.model.selected) {
+      this.putBack(unfinished);
+    }
+    this.shown = this.model.selected;
     if (focused) {
       document.getElementById(focused)?.focus();
     }
+  }
+
+  // What is being typed, and what could not be used, outlives a redrawing of the panel.
+  unfinished() {
+    return [...this.root.querySelectorAll('input'), ...this.where.querySelectorAll('input')]
+      .filter((input) => input.getAttribute('aria-invalid') === 'true' || (input === document.activeElement && input.value !== input.defaultValue))
+      .map((input) => ({ id: input.id, value: input.value, wrong: input.nextElementSibling?.textContent ?? '' }));
+  }
+
+  putBack(unfinished) {
+    unfinished.forEach(({ id, value, wrong }) => {
+      const input = document.getElementById(id);
+      if (input) {
+        input.value = value;
+        input.setAttribute('aria-invalid', String(wrong !== ''));
+        input.nextElementSibling.textContent = wrong;
+      }
+    });
   }
 
   focusFirst() {

@@ -19,6 +19,8 @@ const sun = new Sun(scene, address, {
   seasonMonth: Number(given.at.latitude) < 0 ? 12 : 6,
 });
 
+let editor;
+
 const tell = (text, wrong) => {
   status.textContent = text;
   status.classList.toggle('problem', Boolean(wrong));
@@ -30,7 +32,7 @@ const everything = () => {
   sun.draw();
   find('#undo').disabled = !model.past.length;
   find('#redo').disabled = !model.future.length;
-  find('#starts').hidden = model.features.length > 0;
+  find('#starts').hidden = model.features.length > 0 || Boolean(editor?.tool);
   find('#plan-hint').hidden = model.features.length > 0;
 };
 
@@ -89,15 +91,18 @@ const took = (answer) => {
   everything();
 };
 
-const editor = new Editor(svg, scene, model, {
-  toolChosen: (tool) => document.querySelectorAll('[data-add]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.add === tool))),
+editor = new Editor(svg, scene, model, {
+  toolChosen: (tool) => {
+    find('#starts').hidden = model.features.length > 0 || Boolean(tool);
+    document.querySelectorAll('[data-add]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.add === tool)));
+  },
   toNumbers: () => panel.focusFirst(),
   ask: async (point) => {
     scene.asked = point;
     scene.marks();
     const month = sun.month || sun.parts.seasonMonth;
     const answer = await fetch(`${address}/why.json?x=${point[0]}&y=${point[1]}&month=${month}&year=${sun.year}`);
-    const story = answer.ok ? await answer.json() : { title: 'Draw something first', told: [] };
+    const story = answer.status === 200 ? await answer.json() : { title: 'Draw something first', told: [] };
     find('#why-title').textContent = story.title;
     find('#why-told').replaceChildren(...story.told.map((text) => {
       const line = document.createElement('li');
@@ -143,7 +148,7 @@ find('#year').addEventListener('change', async (event) => {
   if (!wrong) {
     sun.year = year === Number(model.at.drawnIn) ? 0 : year;
     const answer = await fetch(`${address}/study.json?year=${year}`);
-    sun.take(answer.ok ? await answer.json() : null);
+    sun.take(answer.status === 200 ? await answer.json() : null);
   }
 });
 document.querySelectorAll('[data-later]').forEach((button) => button.addEventListener('click', () => {
@@ -198,7 +203,7 @@ window.addEventListener('beforeunload', (event) => status.classList.contains('pr
 
 scene.fit();
 everything();
-fetch(`${address}/study.json`).then((answer) => (answer.ok ? answer.json() : null)).then((study) => {
+fetch(`${address}/study.json`).then((answer) => (answer.status === 200 ? answer.json() : null)).then((study) => {
   sun.before = study;
   sun.take(study);
 });

@@ -68,7 +68,7 @@ export class Sun {
       return;
     }
     if (!this.days.has(key)) {
-      this.days.set(key, fetch(`${this.address}/shadows.json?month=${month}&year=${this.year}`).then((answer) => (answer.ok ? answer.json() : null)).catch(() => null));
+      this.days.set(key, fetch(`${this.address}/shadows.json?month=${month}&year=${this.year}`).then((answer) => (answer.status === 200 ? answer.json() : null)).catch(() => null));
     }
     const day = await this.days.get(key);
     this.day = day;

@@ -35,10 +35,13 @@ public final class FitAgainstSql {
     private static final String JSON_FILTER = """
             select id from as_json where least((cells->>'zone_min_half')::int, 99) <= 12 and (cells->>'sun_live_h')::float8 <= 4.5
               and (cells->>'height10_high')::float8 <= 0.9 and (cells->>'moisture_low')::float8 <= 4 and (cells->>'moisture_high')::float8 >= 2
-              and (cells->>'ph_low')::float8 <= 7.3 and (cells->>'ph_high')::float8 >= 6.3 and cells->>'deer' is distinct from 'favourite'""";
+              and (cells->>'ph_low')::float8 <= 7.3 and (cells->>'ph_high')::float8 >= 6.3 and cells->>'deer' is distinct from 'favourite'
+              and coalesce((cells->>'zone_max_half')::int, 99) >= 10 and coalesce((cells->>'sun_max_h')::float8, 99) >= 3.5
+              and coalesce(string_to_array(cells->>'drainage', '|') && array['poor', 'slow', 'good'], true)""";
     private static final String TYPED_FILTER = """
             select id from as_columns where zone_min_half <= 12 and sun_live_h <= 4.5 and height10_high <= 0.9 and moisture_low <= 4 and moisture_high >= 2
-              and ph_low <= 7.3 and ph_high >= 6.3 and deer is distinct from 'favourite'""";
+              and ph_low <= 7.3 and ph_high >= 6.3 and deer is distinct from 'favourite'
+              and coalesce(zone_max_half, 99) >= 10 and coalesce(sun_max_h, 99) >= 3.5 and coalesce(string_to_array(drainage, '|') && array['poor', 'slow', 'good'], true)""";
 
     private FitAgainstSql() {
     }
@@ -80,11 +83,11 @@ public final class FitAgainstSql {
     private static void load(Connection connection, List<Cultivar> cultivars) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.execute("create table as_json (id text primary key, cells jsonb not null)");
-            statement.execute("create table as_columns (id text primary key, zone_min_half int, sun_live_h float8, height10_high float8, moisture_low float8, moisture_high float8, ph_low float8, ph_high float8, deer text)");
+            statement.execute("create table as_columns (id text primary key, zone_min_half int, sun_live_h float8, height10_high float8, moisture_low float8, moisture_high float8, ph_low float8, ph_high float8, deer text, zone_max_half int, sun_max_h float8, drainage text)");
         }
         connection.setAutoCommit(false);
         try (PreparedStatement json = connection.prepareStatement("insert into as_json values (?, ?::jsonb)");
-             PreparedStatement typed = connection.prepareStatement("insert into as_columns values (?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
+             PreparedStatement typed = connection.prepareStatement("insert into as_columns values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
             int batched = 0;
             for (Cultivar plant : cultivars) {
                 add(json, typed, plant);
@@ -108,8 +111,9 @@ public final class FitAgainstSql {
         Map<String, String> cells = new HashMap<>(plant.toCells());
         Object[] values = {plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(null), plant.get(Traits.SUN_LIVE).orElse(null), plant.height10().high(),
                 plant.get(Traits.MOISTURE).map(range -> range.low()).orElse(null), plant.get(Traits.MOISTURE).map(range -> range.high()).orElse(null),
-                plant.get(Traits.PH).map(range -> range.low()).orElse(null), plant.get(Traits.PH).map(range -> range.high()).orElse(null), plant.write(Traits.DEER).orElse(null)};
-        String[] names = {"zone_min_half", "sun_live_h", "height10_high", "moisture_low", "moisture_high", "ph_low", "ph_high", "deer"};
+                plant.get(Traits.PH).map(range -> range.low()).orElse(null), plant.get(Traits.PH).map(range -> range.high()).orElse(null), plant.write(Traits.DEER).orElse(null),
+                plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(null), plant.get(Traits.SUN_MAX).orElse(null), plant.write(Traits.DRAINAGE).orElse(null)};
+        String[] names = {"zone_min_half", "sun_live_h", "height10_high", "moisture_low", "moisture_high", "ph_low", "ph_high", "deer", "zone_max_half", "sun_max_h", "drainage"};
         typed.setString(1, plant.id());
         for (int i = 0; i < values.length; i++) {
             typed.setObject(i + 2, values[i]);

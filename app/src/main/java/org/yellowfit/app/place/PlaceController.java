@@ -124,7 +124,8 @@ class PlaceController {
     @GetMapping("/visits/{id}/place/study.json")
     @ResponseBody
     ResponseEntity<PlaceStudy> study(@PathVariable UUID id, @RequestParam(defaultValue = "0") int year) {
-        return ResponseEntity.of(Optional.ofNullable(study(find(id), checked(year))));
+        PlaceStudy study = study(find(id), checked(year));
+        return study == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(study);
     }
 
     @GetMapping("/visits/{id}/place/shadows.json")
@@ -133,7 +134,7 @@ class PlaceController {
         if (month < 1 || month > 12) {
             return ResponseEntity.badRequest().build();
         }
-        return ResponseEntity.of(store.drawing(find(id)).map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
+        return found(store.drawing(find(id)).map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
     }
 
     /** Which obstacle takes which hours of a spot. */
@@ -143,7 +144,12 @@ class PlaceController {
         if (month < 1 || month > 12 || !(Math.abs(x) < 2000 && Math.abs(y) < 2000)) {
             return ResponseEntity.badRequest().build();
         }
-        return ResponseEntity.of(store.drawing(find(id)).map(drawing -> SpotStory.of(CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month), month)));
+        return found(store.drawing(find(id)).map(drawing -> SpotStory.of(CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month), month)));
+    }
+
+    /** Nothing drawn yet is no error. */
+    private static <T> ResponseEntity<T> found(Optional<T> answer) {
+        return answer.map(ResponseEntity::ok).orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     /** The drawing as GeoJSON, metres in a frame of its own (docs/drawing-format.md). */

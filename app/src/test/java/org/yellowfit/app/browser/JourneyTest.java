@@ -2,92 +2,17 @@ package org.yellowfit.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Duration;
 import java.util.List;
-import java.util.logging.Level;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
-import org.openqa.selenium.JavascriptExecutor;
-import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
-import org.openqa.selenium.interactions.Actions;
-import org.openqa.selenium.logging.LogEntry;
-import org.openqa.selenium.logging.LogType;
-import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yellowfit.app.RunningApp;
 
 /** The way of a visit in a real browser: by mouse, by keyboard, on a phone; each page is checked by axe and for console errors. */
-@ExtendWith(RunningApp.class)
-class JourneyTest {
-
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
-
-    private ChromeDriver browser;
-    private String url;
-
-    @BeforeEach
-    void open(RunningApp app) {
-        url = app.url();
-        ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,900");
-        LoggingPreferences logs = new LoggingPreferences();
-        logs.enable(LogType.BROWSER, Level.ALL);
-        options.setCapability("goog:loggingPrefs", logs);
-        ChromeDriverService service = new ChromeDriverService.Builder().usingDriverExecutable(new java.io.File("/usr/bin/chromedriver")).build();
-        browser = new ChromeDriver(service, options);
-        browser.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(120)).scriptTimeout(Duration.ofSeconds(120));
-    }
-
-    @AfterEach
-    void close() {
-        if (browser != null) {
-            browser.quit();
-        }
-    }
-
-    private void signIn(String name) {
-        browser.get(url + "/sign-in");
-        find("#username").sendKeys(name);
-        find("#password").sendKeys(RunningApp.PASSWORD);
-        find("button.go").click();
-        until("h1");
-    }
-
-    private WebElement find(String css) {
-        return browser.findElement(By.cssSelector(css));
-    }
-
-    private WebElement until(String css) {
-        return new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
-    }
-
-    private void untilScreen(String name) {
-        until("body[data-screen='" + name + "'] h1");
-    }
-
-    private void tap(String field, String value) {
-        find("input[name='" + field + "'][value='" + value + "']").click();
-    }
-
-    private void isSound(String page) {
-        assertThat(Accessibility.seriousIn(browser)).as("axe on " + page).isEmpty();
-        List<LogEntry> errors = browser.manage().logs().get(LogType.BROWSER).getAll().stream()
-                .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue()).filter(entry -> !entry.getMessage().contains("status of 422")).toList();
-        assertThat(errors).as("console on " + page).isEmpty();
-        Number overflow = (Number) ((JavascriptExecutor) browser).executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
-        assertThat(overflow.intValue()).as("nothing sticks out sideways on " + page).isLessThanOrEqualTo(0);
-    }
+class JourneyTest extends BrowserTest {
 
     @Test
     void aVisitFromThePlaceToThePrintedListByMouse() {
@@ -116,9 +41,9 @@ class JourneyTest {
         find("#ph").sendKeys("6.4");
         find(".bar .go").click();
         untilScreen("shortlist");
-        assertThat(browser.findElements(By.cssSelector(".fit-card"))).hasSizeGreaterThan(5);
-        find(".fit-card details summary").click();
-        assertThat(find(".fit-card .reasons").getText()).contains("Hardy from zone");
+        assertThat(browser.findElements(By.cssSelector(".thread"))).hasSizeGreaterThan(5);
+        find("#chosen .all-reasons summary").click();
+        assertThat(find("#chosen .reasons").getText()).contains("Hardy from zone");
         isSound("shortlist");
         find("#why").sendKeys("hidrangea bilge");
         find(".why button").click();
@@ -126,10 +51,13 @@ class JourneyTest {
         until(".threaded");
         assertThat(find(".threaded .fit-card").getText()).contains("Bilge Pump", "over the limit");
         isSound("why not");
-        List<String> fitting = browser.findElements(By.cssSelector("#fits .fit-card")).stream().limit(2).map(card -> card.getAttribute("id")).toList();
+        browser.navigate().back();
+        untilScreen("shortlist");
+        List<String> fitting = browser.findElements(By.cssSelector(".thread")).stream().limit(2).map(row -> row.getAttribute("data-id")).toList();
         for (String plant : fitting) {
-            find("#fits [id='" + plant + "'] .acts button").click();
-            until("#fits [id='" + plant + "'] .picked");
+            find(".thread[data-id='" + plant + "']").click();
+            until("#chosen[data-id='" + plant + "'] [data-act='b']").click();
+            untilText(".thread[data-id='" + plant + "'] .ticked", "✓");
         }
         find(".steps a[data-key='3']").click();
         untilScreen("bench");
@@ -170,10 +98,13 @@ class JourneyTest {
         focus("#sunHours", "6");
         alt("s");
         untilScreen("shortlist");
-        WebElement pick = find(".fit-card .acts button");
-        ((JavascriptExecutor) browser).executeScript("arguments[0].focus()", pick);
-        new Actions(browser).sendKeys(Keys.ENTER).perform();
-        until(".picked");
+        String second = browser.findElements(By.cssSelector(".thread")).get(1).getAttribute("data-id");
+        press("n");
+        until("#chosen[data-id='" + second + "']");
+        press("w");
+        until("#chosen .reasons");
+        press("b");
+        untilText(".thread[data-id='" + second + "'] .ticked", "✓");
         alt("3");
         untilScreen("bench");
         alt("l");
@@ -191,21 +122,12 @@ class JourneyTest {
         for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
             browser.manage().window().setSize(size);
             for (String page : List.of(url + "/", visit.replace("shortlist", "site"), visit, visit.replace("shortlist", "side-by-side"), visit.replace("shortlist", "list"),
-                    visit.replace("shortlist", "handout"), url + "/catalogue", url + "/catalogue/hydrangea-tide-table", url + "/settings")) {
+                    visit.replace("shortlist", "handout"), url + "/catalogue", url + "/catalogue/hydrangea-tide-table", url + "/settings", visit.replace("shortlist", "place"), visit.replace("shortlist", "soil"),
+                    visit.replace("shortlist", "climate"), visit.replace("shortlist", "card"), visit.replace("shortlist", "sun"), visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
                 browser.get(page);
                 until("h1");
                 isSound(page + " at " + size.width);
             }
         }
-    }
-
-    private void focus(String css, String text) {
-        WebElement element = find(css);
-        ((JavascriptExecutor) browser).executeScript("arguments[0].focus()", element);
-        element.sendKeys(text);
-    }
-
-    private void alt(String letter) {
-        new Actions(browser).keyDown(Keys.ALT).sendKeys(letter).keyUp(Keys.ALT).perform();
     }
 }

@@ -1,0 +1,108 @@
+package org.yellowfit.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.logging.Level;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import org.yellowfit.app.RunningApp;
+
+/** A real browser on the running application: what every test of a screen needs. */
+@ExtendWith(RunningApp.class)
+abstract class BrowserTest {
+
+    static final Duration PATIENCE = Duration.ofSeconds(120);
+
+    ChromeDriver browser;
+    String url;
+
+    @BeforeEach
+    void open(RunningApp app) {
+        url = app.url();
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,900");
+        LoggingPreferences logs = new LoggingPreferences();
+        logs.enable(LogType.BROWSER, Level.ALL);
+        options.setCapability("goog:loggingPrefs", logs);
+        ChromeDriverService service = new ChromeDriverService.Builder().usingDriverExecutable(new java.io.File("/usr/bin/chromedriver")).build();
+        browser = new ChromeDriver(service, options);
+        browser.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(120)).scriptTimeout(Duration.ofSeconds(120));
+    }
+
+    @AfterEach
+    void close() {
+        if (browser != null) {
+            browser.quit();
+        }
+    }
+
+    void signIn(String name) {
+        browser.get(url + "/sign-in");
+        find("#username").sendKeys(name);
+        find("#password").sendKeys(RunningApp.PASSWORD);
+        find("button.go").click();
+        until("h1");
+    }
+
+    WebElement find(String css) {
+        return browser.findElement(By.cssSelector(css));
+    }
+
+    WebElement until(String css) {
+        return new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
+    }
+
+    void untilScreen(String name) {
+        until("body[data-screen='" + name + "'] h1");
+    }
+
+    void tap(String field, String value) {
+        find("input[name='" + field + "'][value='" + value + "']").click();
+    }
+
+    void isSound(String page) {
+        assertThat(Accessibility.seriousIn(browser)).as("axe on " + page).isEmpty();
+        List<LogEntry> errors = browser.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue()).filter(entry -> !entry.getMessage().contains("status of 422")).toList();
+        assertThat(errors).as("console on " + page).isEmpty();
+        Number overflow = (Number) ((JavascriptExecutor) browser).executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(overflow.intValue()).as("nothing sticks out sideways on " + page).isLessThanOrEqualTo(0);
+    }
+
+    void press(CharSequence... keys) {
+        new Actions(browser).sendKeys(keys).perform();
+    }
+
+    void untilText(String css, String part) {
+        new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), part));
+    }
+
+    void focus(String css, String text) {
+        WebElement element = find(css);
+        ((JavascriptExecutor) browser).executeScript("arguments[0].focus()", element);
+        element.sendKeys(text);
+    }
+
+    void alt(String letter) {
+        new Actions(browser).keyDown(Keys.ALT).sendKeys(letter).keyUp(Keys.ALT).perform();
+    }
+}

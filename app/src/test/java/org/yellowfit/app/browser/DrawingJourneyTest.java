@@ -1,0 +1,103 @@
+package org.yellowfit.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A place drawn in a real browser: from nothing to a patch that the shortlist is for. */
+class DrawingJourneyTest extends BrowserTest {
+
+    private void newDrawing() {
+        signIn("tamsin");
+        find("a[href='/visits/new']").click();
+        untilScreen("site");
+        find("#place").sendKeys("Drawn in a minute");
+        find("#zone").sendKeys("6b");
+        find(".bar .go").click();
+        untilScreen("shortlist");
+        browser.get(browser.getCurrentUrl().replaceAll("/shortlist.*", "/place"));
+        until("#starts .start");
+    }
+
+    private int things() {
+        return browser.findElements(By.cssSelector("#plan .thing")).size();
+    }
+
+    private void untilThings(int count) {
+        new WebDriverWait(browser, PATIENCE).until(driver -> things() == count);
+    }
+
+    @Test
+    void fromAReadyMadeStartToTheShortlistOfAPatch() {
+        newDrawing();
+        find("[data-start='0']").click();
+        until(".patch-card .patch-light");
+        untilText("#saved", "Saved");
+        assertThat(find(".patch-card").getText()).contains("h of sun a day", "Nothing above 90 cm");
+        assertThat(browser.findElements(By.cssSelector("#plan .hours"))).isNotEmpty();
+        isSound("drawing");
+        find("#undo").click();
+        untilThings(0);
+        find("#redo").click();
+        untilThings(4);
+        String before = find("#hour-out").getText();
+        focus("#hour", Keys.ARROW_RIGHT.toString());
+        assertThat(find("#hour-out").getText()).isNotEqualTo(before).contains("sun");
+        focus("#month", Keys.ARROW_RIGHT.toString());
+        untilText("#month-out", "January");
+        until(".patch-card form button").click();
+        untilScreen("shortlist");
+        assertThat(find(".told").getText()).contains("patch A");
+        assertThat(find(".line-head").getText()).contains("under 90 cm");
+    }
+
+    @Test
+    void byKeyboardAloneWithTypedLengths() {
+        newDrawing();
+        focus("[data-add='bed']", Keys.ENTER.toString());
+        untilThings(1);
+        WebElement side = until("#panel-side0");
+        side.clear();
+        side.sendKeys("4.2 m", Keys.TAB);
+        untilText("#plan .length", "4.2 m");
+        focus("#panel-side0", Keys.chord(Keys.CONTROL, "a"));
+        find("#panel-side0").sendKeys("wide", Keys.TAB);
+        untilText("#panel-side0 + .problem", "length");
+        assertThat(find("#panel-side0").getAttribute("value")).isEqualTo("wide");
+        ((JavascriptExecutor) browser).executeScript("document.querySelector('#plan .thing').focus()");
+        String before = find("#panel-east").getAttribute("value");
+        press(Keys.ARROW_RIGHT);
+        new WebDriverWait(browser, PATIENCE).until(driver -> !find("#panel-east").getAttribute("value").equals(before));
+        focus("[data-add='tree']", Keys.ENTER.toString());
+        untilThings(2);
+        press(Keys.DELETE);
+        untilThings(1);
+        until(".patch-card");
+    }
+
+    @Test
+    void drawnByDraggingAndAskedWhy() {
+        newDrawing();
+        WebElement plan = find("#plan");
+        drag("bed", plan, -60, -10, 120, 60);
+        untilThings(1);
+        drag("fence", plan, -90, 90, 200, 0);
+        untilThings(2);
+        untilText("#saved", "Saved");
+        until(".patch-card");
+        find("[data-add='why']").click();
+        new Actions(browser).moveToElement(plan, 0, 20).click().perform();
+        untilText("#why-title", "h of sun here");
+    }
+
+    private void drag(String tool, WebElement plan, int x, int y, int dx, int dy) {
+        find("[data-add='" + tool + "']").click();
+        new Actions(browser).moveToElement(plan, x, y).clickAndHold().moveByOffset(dx / 2, dy / 2).moveByOffset(dx - dx / 2, dy - dy / 2).release().perform();
+    }
+}
