@@ -2,6 +2,14 @@
 document.addEventListener('alpine:init', () => {
   const KEYS = { n: 'next', arrowdown: 'next', v: 'previous', arrowup: 'previous', w: 'why', k: 'keep', b: 'beside', x: 'pass' };
 
+  const shown = (value, unit, us) => {
+    if (unit === 'm' && us) {
+      const inches = Math.round(value / 0.0254);
+      return inches < 24 ? `${inches} in` : `${Math.floor(inches / 12)} ft ${inches % 12} in`;
+    }
+    return unit === 'm' && value < 0.995 ? `${Math.round(value * 100)} cm` : `${value} ${unit}`.trim();
+  };
+
   window.Alpine.data('threads', () => ({
     id: '',
     init() {
@@ -42,7 +50,7 @@ document.addEventListener('alpine:init', () => {
     tried(event) {
       const dial = event.target;
       dial.dataset.tried = 'true';
-      dial.nextElementSibling.textContent = `${Number(dial.value)} ${dial.nextElementSibling.dataset.unit}`.trim();
+      dial.nextElementSibling.textContent = shown(Number(dial.value), dial.nextElementSibling.dataset.unit, this.$root.dataset.us === 'true');
       if (!this.asking) {
         this.ask();
       } else {

@@ -34,7 +34,7 @@ document.addEventListener('alpine:init', () => {
       const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/try`, { method: 'POST', body: new URLSearchParams(new FormData(this.$root)) });
       if (answer.ok) {
         this.$refs.result.innerHTML = await answer.text();
-        const wrong = this.$refs.result.firstElementChild.dataset.problems.split(' ');
+        const wrong = (this.$refs.result.firstElementChild.dataset.problems ?? '').split(' ');
         [...this.$root.elements].forEach((each) => each.matches('input:not([type=radio]):not([type=checkbox])') && each.setAttribute('aria-invalid', String(wrong.includes(each.name))));
       }
     },

@@ -32,14 +32,16 @@ class ShortlistController {
     private static final List<Dial> DIALS = List.of(new Dial("sunHours", "Sun", "h", 0, 12, 0.5), new Dial("moisture", "Moisture", "of 5", 1, 5, 0.5), new Dial("ph", "pH", "", 4.5, 8.5, 0.1),
             new Dial("maxHeightM", "Nothing above", "m", 0.2, 4, 0.1), new Dial("depthM", "Depth", "m", 0.2, 4, 0.1));
 
-    /** @param value where it stands now; null when it is not known */
-    record DialView(String field, String label, String unit, double least, double most, double step, Double value) {
+    /** @param value where it stands now; null when it is not known; {@code shown} in the visit's units */
+    record DialView(String field, String label, String unit, double least, double most, double step, Double value, String shown) {
     }
 
     private record Dial(String field, String label, String unit, double least, double most, double step) {
 
         DialView of(Visit visit) {
-            return new DialView(field, label, unit, least, most, step, visit.site(field).isEmpty() ? null : Double.valueOf(visit.site(field)));
+            Double value = visit.site(field).isEmpty() ? null : Double.valueOf(visit.site(field));
+            String shown = value == null ? "not known" : unit.equals("m") ? visit.units().length(value) : (org.yellowfit.core.measure.Numbers.rounded(value, 1) + " " + unit).strip();
+            return new DialView(field, label, unit, least, most, step, value, shown);
         }
     }
 
