@@ -185,7 +185,7 @@ export class Scene {
       case 'view': return [el('path', { class: 'view-body', d: line }), el('path', { class: 'ink', d: arrow(points.slice(-2)) }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
       case 'wire': return [el('path', { class: 'wire-body', d: line }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
       case 'slope': return [el('path', { class: 'ink', d: line }), el('path', { class: 'ink', d: arrow(points.slice(-2)) }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.6 }),
-        el('text', { class: 'plan-text', x: n(middle(points)[0] + 0.2), y: n(-middle(points)[1]), 'font-size': n(12 * this.perPixel()) }, `falls ${m('slopePercent')} %`)];
+        el('text', { class: 'plan-text', x: n(points.at(-1)[0] + 0.2), y: n(-points.at(-1)[1]), 'font-size': n(12 * this.perPixel()) }, `falls ${m('slopePercent')} %`)];
       default: return [el('path', { class: `${kind}-body`, d: line }), el('path', { class: `${kind}-fill`, d: line }), this.label(feature)];
     }
   }

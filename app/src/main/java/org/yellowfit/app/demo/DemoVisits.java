@@ -36,7 +36,7 @@ class DemoVisits {
         visit("The walnut yard", "Marta Eskildsen", "Everything dies under the walnut. No grass wanted any more.",
                 "zone=6b sunHours=3 sunBias=morning texture=silt+loam drainage=good ph=6.6 moisture=2.5 depthM=4 lengthM=6 exposure=juglone deer=some",
                 "", List.of(), false);
-        visit("The long bank", "Augustin Reyle", "18 m from full sun to shade under old maples. This is the shady third; the other two patches come next time.",
+        visit("The long bank", "Augustin Reyle", "18 m from full sun to shade under old maples. This is the shady third; the drawing shows all three patches.",
                 "zone=6b sunHours=2 sunBias=morning texture=sandy+loam drainage=good ph=5.8 moisture=2 depthM=2.5 lengthM=6 deer=some rabbits=some",
                 "uses=ground-cover", List.of(), false);
         visit("The chapel hedge", "Marrow Chapel parish", "28 m, a screen to 2 m in six years; deer come through every night.",

@@ -1,6 +1,8 @@
 package org.yellowfit.app.drawing;
 
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.ClimateSummary.FrostYear;
 import org.yellowfit.core.climate.HardinessZone;
@@ -12,6 +14,7 @@ import org.yellowfit.core.measure.UnitSystem;
 public final class ClimatePicture {
 
     private static final String[] MONTHS = {"J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"};
+    private static final DateTimeFormatter MONTH_AND_YEAR = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
     private static final double WIDTH = 560;
     private static final double LEFT = 46;
     private static final double RIGHT = 12;
@@ -60,7 +63,7 @@ public final class ClimatePicture {
                     .append(coldest ? "5" : "3.6").append("\"><title>").append(winter.year() - 1).append('–').append(winter.year() % 100 < 10 ? "0" : "").append(winter.year() % 100).append(": ")
                     .append(units.temperature(winter.lowestC())).append("</title></circle>");
             if (coldest) {
-                text(out, x > WIDTH * 0.7 ? x - 9 : x + 9, y + 4, x > WIDTH * 0.7 ? "end" : "start", "mark", units.temperature(winter.lowestC()) + ", " + winter.year());
+                text(out, x > WIDTH * 0.7 ? x - 9 : x + 9, y + 4, x > WIDTH * 0.7 ? "end" : "start", "mark", units.temperature(winter.lowestC()) + ", " + MONTH_AND_YEAR.format(winter.on()));
             }
             if (winters.size() <= 8 || i % 5 == 0) {
                 text(out, x, height - 6, "middle", "axis", String.valueOf(winter.year()));
