@@ -6,6 +6,8 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.WebDriverWait;
@@ -33,13 +35,22 @@ class DrawingJourneyTest extends BrowserTest {
         new WebDriverWait(browser, PATIENCE).until(driver -> things() == count);
     }
 
+    /** The cards are drawn anew when the study of the redone drawing arrives, maybe just between finding and clicking. */
+    private void clickThoughRedrawn(String css) {
+        new WebDriverWait(browser, PATIENCE).ignoring(StaleElementReferenceException.class, NoSuchElementException.class).until(b -> {
+            find(css).click();
+            return true;
+        });
+    }
+
     @Test
     void fromAReadyMadeStartToTheShortlistOfAPatch() {
         newDrawing();
         find("[data-start='0']").click();
         until(".patch-card .patch-light");
         untilText("#saved", "Saved");
-        assertThat(find(".patch-card").getText()).contains("h of sun a day", "Nothing above 90 cm");
+        untilText(".patch-card", "h of sun a day");
+        untilText(".patch-card", "Nothing above 90 cm");
         assertThat(browser.findElements(By.cssSelector("#plan .hours"))).isNotEmpty();
         isSound("drawing");
         find("#undo").click();
@@ -51,7 +62,7 @@ class DrawingJourneyTest extends BrowserTest {
         assertThat(find("#hour-out").getText()).isNotEqualTo(before).contains("sun");
         focus("#month", Keys.ARROW_RIGHT.toString());
         untilText("#month-out", "January");
-        until(".patch-card form button").click();
+        clickThoughRedrawn(".patch-card form button");
         untilScreen("shortlist");
         assertThat(find(".told").getText()).contains("patch A");
         assertThat(find(".line-head").getText()).contains("under 90 cm");
