@@ -42,9 +42,21 @@ document.addEventListener('alpine:init', () => {
     async choose(id) {
       this.id = id;
       this.mark();
-      const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/plants/${id}?${this.changed()}`);
-      if (answer.ok && this.id === id) {
-        this.$refs.chosen.innerHTML = await answer.text();
+      const chosen = await this.fetched(`plants/${id}?${this.changed()}`);
+      if (chosen !== null && this.id === id) {
+        this.$refs.chosen.innerHTML = chosen;
+      }
+    },
+    /** A part of the page, or null, said beside the dials, when the shop's server does not give it. */
+    async fetched(part) {
+      const trouble = this.$refs.trouble;
+      try {
+        const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/${part}`);
+        trouble.textContent = answer.ok ? '' : 'That could not be worked out; the list below is the last one that was. Load the page again.';
+        return answer.ok ? await answer.text() : null;
+      } catch {
+        trouble.textContent = 'The server cannot be reached; the list below is the last one it gave. Try again in a moment.';
+        return null;
       }
     },
     tried(event) {
@@ -59,9 +71,9 @@ document.addEventListener('alpine:init', () => {
     },
     async ask() {
       this.asking = true;
-      const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/list?${this.changed()}`);
-      if (answer.ok) {
-        this.$refs.list.innerHTML = await answer.text();
+      const list = await this.fetched(`list?${this.changed()}`);
+      if (list !== null) {
+        this.$refs.list.innerHTML = list;
         this.mark();
       }
       this.asking = false;

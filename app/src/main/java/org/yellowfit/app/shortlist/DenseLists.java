@@ -26,7 +26,6 @@ import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Lacking;
 import org.yellowfit.core.fit.Question;
-import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Words;
@@ -65,9 +64,10 @@ class DenseLists {
         List<Candidate> ranked = ranked(catalogue, question, visit);
         Set<String> before = changed.isEmpty() ? null : ids(ranked(catalogue, own, visit));
         List<Group> groups = grouping.equals("patch") ? byPatch(visit, catalogue) : grouped(ranked.subList(0, Math.min(SHOWN, ranked.size())), grouping, question, visit, before);
+        Fit.Counts counts = new Fit(catalogue).counts(question);
         Lacking lacking = Lacking.of(catalogue, question);
         List<Lacking.Opening> openings = lacking.openings();
-        return new DenseList(groups, count(ranked, Verdict.FITS), count(ranked, Verdict.FITS_IF), catalogue.size(), names(catalogue, minus(ids(ranked), before)), names(catalogue, minus(before, ids(ranked))),
+        return new DenseList(groups, counts.fit(), counts.fitIf(), catalogue.size(), names(catalogue, minus(ids(ranked), before)), names(catalogue, minus(before, ids(ranked))),
                 missing(openings), opens(openings), ranked.isEmpty() ? conflict(catalogue, question) : List.of(),
                 visit.passed().stream().map(store::find).flatMap(Optional::stream).map(plant -> new DenseList.Passed(plant.id(), plant.name())).toList(),
                 groups.stream().flatMap(group -> group.rows().stream()).map(Row::id).findFirst().orElse(""));
@@ -87,12 +87,8 @@ class DenseLists {
     }
 
     private static List<Candidate> byScore(Catalogue catalogue, Question question, Visit visit) {
-        return new Fit(catalogue).rank(question, Scope.best(RANKED + visit.passed().size())).candidates().stream()
+        return new Fit(catalogue).best(question, RANKED + visit.passed().size()).stream()
                 .filter(candidate -> !visit.passed().contains(candidate.plant().id())).limit(RANKED).toList();
-    }
-
-    private static int count(List<Candidate> ranked, Verdict verdict) {
-        return (int) ranked.stream().filter(candidate -> candidate.verdict() == verdict).count();
     }
 
     /** What is seen without scrolling: entering and leaving are told of these. */

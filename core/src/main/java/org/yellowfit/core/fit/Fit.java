@@ -40,6 +40,37 @@ public final class Fit {
         return new FitResult(plants.size(), withInstead(explained(shown, question), best));
     }
 
+    /** The best in order, explained, with no search for a plant that would need no remedy. */
+    public List<Candidate> best(Question question, int most) {
+        return explained(bestOf(question, false, most), question);
+    }
+
+    /** How many of the whole catalogue fit, and how many would if something were done or accepted. */
+    public Counts counts(Question question) {
+        Marking.Prepared prepared = new Marking.Prepared(plants, question);
+        double floor = Marking.floor(false, Marking.ANY);
+        int fit = 0;
+        int fitIf = 0;
+        for (int i = 0; i < plants.size(); i++) {
+            double score = prepared.score(i, floor);
+            if (score != Marking.RULED_OUT) {
+                if (score >= Scale.FITS_FROM) {
+                    fit++;
+                } else {
+                    fitIf++;
+                }
+            }
+        }
+        return new Counts(fit, fitIf);
+    }
+
+    /**
+     * @param fit   plants that fit
+     * @param fitIf plants that fit with a remedy or a loss accepted
+     */
+    public record Counts(int fit, int fitIf) {
+    }
+
     private List<Candidate> explained(List<Scored> scored, Question question) {
         return scored.stream().map(each -> Explaining.candidate(plants, each.index(), question, each.score())).toList();
     }

@@ -69,6 +69,20 @@ class FitPropertiesTest {
     }
 
     @Test
+    void theCountsAreOfTheWholeCatalogueAndTheBestAreTheFirstOfTheRanking() {
+        Random random = new Random(12);
+        for (int i = 0; i < 30; i++) {
+            Question question = randomQuestion(random);
+            List<Candidate> all = all(question);
+            Fit fit = new Fit(Catalogue.of(PLANTS));
+            assertThat(fit.counts(question).fit()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS).count());
+            assertThat(fit.counts(question).fitIf()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS_IF).count());
+            List<String> wanted = all.stream().filter(c -> c.verdict() != Verdict.NO).limit(60).map(c -> c.plant().id()).toList();
+            assertThat(fit.best(question, 60)).extracting(c -> c.plant().id()).containsExactlyElementsOf(wanted);
+        }
+    }
+
+    @Test
     void theRankingGoesDownInScoreAndNeverUpInVerdict() {
         Random random = new Random(2);
         for (int i = 0; i < 20; i++) {
