@@ -1,7 +1,6 @@
 package org.yellowfit.app.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -17,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.yellowfit.app.climate.ClimateWords;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Quantiles;
@@ -38,7 +38,7 @@ class ClimateApi {
         }
 
         private static String day(OptionalDouble day) {
-            return day.isEmpty() ? null : LocalDate.ofYearDay(2001, (int) ((day.getAsDouble() - 1) % 365) + 1).toString().substring(5);
+            return ClimateWords.date(day).map(date -> date.toString().substring(5)).orElse(null);
         }
     }
 

@@ -5,6 +5,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.yellowfit.core.climate.ClimateSummary;
@@ -74,9 +75,14 @@ public final class ClimateWords {
     /** Degree days by which the buds of summer-flowering shrubs on old wood have broken. */
     public static final double USUAL_BUD_BREAK = org.yellowfit.core.climate.BudBreak.USUAL_DEGREE_DAYS;
 
-    /** A day of the year as people write it; “never” when a record has none. */
+    /** A day of the year as people write it; “no date” when a record has none. */
     public static String day(OptionalDouble dayOfYear) {
-        return dayOfYear.isEmpty() ? "no date" : DAY.format(LocalDate.ofYearDay(2001, (int) ((dayOfYear.getAsDouble() - 1) % 365) + 1));
+        return date(dayOfYear).map(DAY::format).orElse("no date");
+    }
+
+    /** In a year without a leap day; days past the year's end are of the next. */
+    public static Optional<LocalDate> date(OptionalDouble dayOfYear) {
+        return dayOfYear.isEmpty() ? Optional.empty() : Optional.of(LocalDate.ofYearDay(2001, (int) ((dayOfYear.getAsDouble() - 1) % 365) + 1));
     }
 
     static String dates(Quantiles quantiles) {
