@@ -79,7 +79,8 @@ public final class RunningApp implements ParameterResolver {
         SpringApplication application = new SpringApplication(YellowFit.class);
         application.setWebApplicationType(WebApplicationType.SERVLET);
         context = application.run("--server.port=0", "--spring.datasource.url=" + server + database, "--spring.datasource.username=yellowfit",
-                "--spring.datasource.password=" + password, "--yellowfit.demo=true", "--yellowfit.api-token=" + TOKEN, "--spring.main.banner-mode=off");
+                "--spring.datasource.password=" + password, "--yellowfit.demo=true", "--yellowfit.api-token=" + TOKEN, "--spring.main.banner-mode=off",
+                "--spring.jpa.hibernate.ddl-auto=validate");
         url = "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
         mvc = MockMvcTester.from((WebApplicationContext) context, builder -> builder.apply(SecurityMockMvcConfigurers.springSecurity()).build());
     }
