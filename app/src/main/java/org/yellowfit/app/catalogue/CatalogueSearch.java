@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.springframework.dao.EmptyResultDataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -83,7 +84,7 @@ class CatalogueSearch {
             matching.clear();
             Arrays.stream(order).forEach(matching::set);
         }
-        BitSet shown = narrowed(snapshot, matching, asked.chosen());
+        BitSet shown = snapshot.facets().narrowed(matching, asked.chosen());
         IntStream ordered = asked.colour().isPresent() ? Arrays.stream(order).filter(shown::get)
                 : IntStream.concat(byName.stream().filter(shown::get), shown.stream().filter(i -> !byName.get(i)));
         List<Cultivar> plants = ordered.skip(from).limit(most).mapToObj(catalogue.all()::get).toList();
@@ -108,7 +109,8 @@ class CatalogueSearch {
     private static int[] byColour(Catalogue catalogue, BitSet plants, ColourWish wish) {
         record Near(int plant, double distance) {
         }
-        return plants.stream().mapToObj(i -> new Near(i, wish.distance(catalogue.all().get(i)))).filter(near -> near.distance() <= ColourWish.ALIKE)
+        ToDoubleFunction<Cultivar> distance = wish.distance();
+        return plants.stream().mapToObj(i -> new Near(i, distance.applyAsDouble(catalogue.all().get(i)))).filter(near -> near.distance() <= ColourWish.ALIKE)
                 .sorted(Comparator.comparingDouble(Near::distance)).mapToInt(Near::plant).toArray();
     }
 
@@ -153,7 +155,7 @@ class CatalogueSearch {
             Map<Facet, Integer> others = new EnumMap<>(Facet.class);
             others.putAll(chosen);
             others.remove(facet);
-            int[] counts = snapshot.facets().counts(narrowed(snapshot, matching, others), facet);
+            int[] counts = snapshot.facets().counts(snapshot.facets().narrowed(matching, others), facet);
             List<Heap> heaps = new ArrayList<>();
             for (int i = 0; i < counts.length; i++) {
                 heaps.add(new Heap(i, facet.heaps().get(i), counts[i], Integer.valueOf(i).equals(chosen.get(facet))));
@@ -161,19 +163,5 @@ class CatalogueSearch {
             views.add(new FacetView(facet, heaps));
         }
         return views;
-    }
-
-    private static BitSet narrowed(Snapshot snapshot, BitSet matching, Map<Facet, Integer> chosen) {
-        BitSet narrowed = matching;
-        for (Map.Entry<Facet, Integer> each : chosen.entrySet()) {
-            BitSet in = new BitSet(matching.size());
-            for (int i = narrowed.nextSetBit(0); i >= 0; i = narrowed.nextSetBit(i + 1)) {
-                if (snapshot.facets().isIn(i, each.getKey(), each.getValue())) {
-                    in.set(i);
-                }
-            }
-            narrowed = in;
-        }
-        return narrowed;
     }
 }

@@ -2,6 +2,7 @@ package org.yellowfit.app.catalogue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Cultivar;
@@ -30,9 +31,13 @@ record ColourWish(String hex, boolean leaf, int month) {
         return Optional.of(new ColourWish(hex.toLowerCase(java.util.Locale.ROOT), part.equals("leaf"), month.matches("[1-9]|1[0-2]") ? Integer.parseInt(month) : 0));
     }
 
-    /** The least distance in OKLab of what the plant shows; infinite when it shows nothing of the kind. */
-    double distance(Cultivar plant) {
+    /** For a plant the least distance in OKLab of what it shows; infinite when it shows nothing of the kind. */
+    ToDoubleFunction<Cultivar> distance() {
         OkLab wanted = OkLab.ofRgb(Integer.parseInt(hex.substring(1), 16));
+        return plant -> distance(plant, wanted);
+    }
+
+    private double distance(Cultivar plant, OkLab wanted) {
         double ever = leaf ? LEAVES.stream().mapToDouble(trait -> nearest(plant.colours(trait), wanted)).min().orElseThrow()
                 : nearest(plant.colours(Traits.FLOWER_COLOURS), wanted);
         // Between two of its colours a plant may come nearer than at either, but not by more than this.
@@ -44,6 +49,10 @@ record ColourWish(String hex, boolean leaf, int month) {
     }
 
     private static double nearest(List<Colour> colours, OkLab wanted) {
-        return colours.stream().mapToDouble(colour -> colour.lab().distanceTo(wanted)).min().orElse(Double.POSITIVE_INFINITY);
+        double nearest = Double.POSITIVE_INFINITY;
+        for (Colour colour : colours) {
+            nearest = Math.min(nearest, colour.lab().distanceTo(wanted));
+        }
+        return nearest;
     }
 }

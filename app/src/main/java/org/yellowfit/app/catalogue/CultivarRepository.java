@@ -8,9 +8,6 @@ import org.springframework.data.jpa.repository.Query;
 
 interface CultivarRepository extends JpaRepository<CultivarEntity, String> {
 
-    @Query(value = "select version from catalogue_change", nativeQuery = true)
-    long changes();
-
     /** Counts a change; the row stays locked to the end of the transaction, so that changes follow one another. */
     @Query(value = "update catalogue_change set version = version + 1 returning version", nativeQuery = true)
     long countChange();

@@ -72,7 +72,7 @@ class CatalogueScreensTest {
         List<Cultivar> found = search.find(new CatalogueSearch.Asked("", Map.of(), Optional.of(gold)), 0, 500).plants();
         assertThat(found).hasSizeGreaterThan(3);
         for (int i = 1; i < found.size(); i++) {
-            assertThat(gold.distance(found.get(i))).isGreaterThanOrEqualTo(gold.distance(found.get(i - 1)));
+            assertThat(gold.distance().applyAsDouble(found.get(i))).isGreaterThanOrEqualTo(gold.distance().applyAsDouble(found.get(i - 1)));
         }
         ColourWish inJanuary = ColourWish.of("#efcf3f", "flower", "1").orElseThrow();
         assertThat(search.find(new CatalogueSearch.Asked("rudbeckia", Map.of(), Optional.of(inJanuary)), 0, 10).count()).isZero();

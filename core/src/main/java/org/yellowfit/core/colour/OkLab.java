@@ -1,5 +1,7 @@
 package org.yellowfit.core.colour;
 
+import java.util.stream.IntStream;
+
 /**
  * A colour in OKLab: lightness 0–1, {@code a} green to red, {@code b} blue to yellow.
  *
@@ -8,11 +10,14 @@ package org.yellowfit.core.colour;
  */
 public record OkLab(double lightness, double a, double b) {
 
+    /** Linear light for each of the 256 values of an sRGB channel. */
+    private static final double[] LINEAR = IntStream.range(0, 256).mapToDouble(OkLab::linear).toArray();
+
     /** @param rgb 0xRRGGBB, sRGB */
     public static OkLab ofRgb(int rgb) {
-        double r = linear((rgb >> 16) & 0xff);
-        double g = linear((rgb >> 8) & 0xff);
-        double bl = linear(rgb & 0xff);
+        double r = LINEAR[(rgb >> 16) & 0xff];
+        double g = LINEAR[(rgb >> 8) & 0xff];
+        double bl = LINEAR[rgb & 0xff];
         double l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * bl);
         double m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * bl);
         double s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * bl);

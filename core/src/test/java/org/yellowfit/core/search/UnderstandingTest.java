@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -94,7 +95,9 @@ class UnderstandingTest {
         assertThat(index.counts(all, Facet.HEIGHT)).containsExactly(1, 0, 1, 0, 1, 0);
         assertThat(index.counts(all, Facet.SUN)).containsExactly(1, 3, 3, 2);
         assertThat(index.counts(all, Facet.FLOWER)[0]).isEqualTo(1);
-        assertThat(index.isIn(1, Facet.FLOWER, 4)).isTrue();
+        assertThat(index.narrowed(all, Map.of(Facet.FLOWER, 4)).stream()).containsExactly(1);
+        assertThat(index.narrowed(all, Map.of(Facet.FLOWER, 4, Facet.HEIGHT, 2)).stream()).isEmpty();
+        assertThat(index.narrowed(all, Map.of()).stream()).containsExactly(0, 1, 2);
         all.clear(1);
         assertThat(index.counts(all, Facet.KIND)[1]).isEqualTo(1);
     }
