@@ -2,6 +2,7 @@ package org.yellowfit.app.shortlist;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -26,8 +27,10 @@ import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Lacking;
 import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Ranked;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
@@ -61,10 +64,11 @@ class DenseLists {
         Question own = visit.question();
         Question question = changed.isEmpty() ? own : visit.questionIf(changed);
         Catalogue catalogue = store.catalogue(question.policy());
-        List<Candidate> ranked = ranked(catalogue, question, visit);
-        Set<String> before = changed.isEmpty() ? null : ids(ranked(catalogue, own, visit));
-        List<Group> groups = grouping.equals("patch") ? byPatch(visit, catalogue) : grouped(ranked.subList(0, Math.min(SHOWN, ranked.size())), grouping, question, visit, before);
-        Fit.Counts counts = new Fit(catalogue).counts(question);
+        Fit fit = new Fit(catalogue);
+        List<Ranked> ranked = ranked(fit, question, visit);
+        Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));
+        List<Group> groups = grouping.equals("patch") ? byPatch(visit, fit) : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
+        Fit.Counts counts = fit.counts(question);
         Lacking lacking = Lacking.of(catalogue, question);
         List<Lacking.Opening> openings = lacking.openings();
         return new DenseList(groups, counts.fit(), counts.fitIf(), catalogue.size(), names(catalogue, minus(ids(ranked), before)), names(catalogue, minus(before, ids(ranked))),
@@ -74,11 +78,11 @@ class DenseLists {
     }
 
     /** No more than two of one species among the first: ten of a kind are no choice. The others follow. */
-    private static List<Candidate> ranked(Catalogue catalogue, Question question, Visit visit) {
-        Map<String, Integer> seen = new java.util.HashMap<>();
-        List<Candidate> first = new ArrayList<>();
-        List<Candidate> others = new ArrayList<>();
-        for (Candidate candidate : byScore(catalogue, question, visit)) {
+    private static List<Ranked> ranked(Fit fit, Question question, Visit visit) {
+        Map<String, Integer> seen = new HashMap<>();
+        List<Ranked> first = new ArrayList<>();
+        List<Ranked> others = new ArrayList<>();
+        for (Ranked candidate : byScore(fit, question, visit)) {
             (candidate.verdict() != Verdict.FITS || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES ? first : others).add(candidate);
         }
         int fitting = (int) first.stream().filter(candidate -> candidate.verdict() == Verdict.FITS).count();
@@ -86,14 +90,18 @@ class DenseLists {
         return first;
     }
 
-    private static List<Candidate> byScore(Catalogue catalogue, Question question, Visit visit) {
-        return new Fit(catalogue).best(question, RANKED + visit.passed().size()).stream()
+    private static List<Ranked> byScore(Fit fit, Question question, Visit visit) {
+        return fit.order(question, RANKED + visit.passed().size()).stream()
                 .filter(candidate -> !visit.passed().contains(candidate.plant().id())).limit(RANKED).toList();
     }
 
     /** What is seen without scrolling: entering and leaving are told of these. */
-    private static Set<String> ids(List<Candidate> ranked) {
-        return ranked.stream().limit(SHOWN).map(candidate -> candidate.plant().id()).collect(Collectors.toCollection(LinkedHashSet::new));
+    private static Set<String> ids(List<Ranked> ranked) {
+        return first(ranked, SHOWN).stream().map(candidate -> candidate.plant().id()).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static List<Ranked> first(List<Ranked> ranked, int most) {
+        return ranked.subList(0, Math.min(most, ranked.size()));
     }
 
     private static Set<String> minus(Set<String> one, Set<String> other) {
@@ -109,13 +117,13 @@ class DenseLists {
         return ids.stream().map(catalogue::find).flatMap(Optional::stream).map(Cultivar::name).toList();
     }
 
-    private List<Group> byPatch(Visit visit, Catalogue catalogue) {
+    private List<Group> byPatch(Visit visit, Fit fit) {
         List<Group> groups = new ArrayList<>();
         for (BedPatch patch : patches.of(visit, 0)) {
             Question question = patches.question(visit, patch);
-            List<Candidate> best = ranked(catalogue, question, visit);
-            groups.add(new Group("Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", " + org.yellowfit.core.measure.Numbers.rounded(patch.light().hours(), 1) + " h",
-                    rows(best.subList(0, Math.min(A_PATCH, best.size())), question, visit, null)));
+            List<Ranked> best = first(ranked(fit, question, visit), A_PATCH);
+            groups.add(new Group("Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", " + Numbers.rounded(patch.light().hours(), 1) + " h",
+                    rows(fit.explain(question, best), question, visit, null)));
         }
         return groups;
     }

@@ -40,9 +40,15 @@ public final class Fit {
         return new FitResult(plants.size(), withInstead(explained(shown, question), best));
     }
 
-    /** The best in order, explained, with no search for a plant that would need no remedy. */
-    public List<Candidate> best(Question question, int most) {
-        return explained(bestOf(question, false, most), question);
+    /** The best in order, with nothing said of them yet. */
+    public List<Ranked> order(Question question, int most) {
+        return bestOf(question, false, most).stream()
+                .map(each -> new Ranked(each.index(), plants.plants[each.index()], each.score() >= Scale.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF, each.score())).toList();
+    }
+
+    /** Says of each of the plants why, with no search for another that would need no remedy. */
+    public List<Candidate> explain(Question question, List<Ranked> ranked) {
+        return ranked.stream().map(each -> Explaining.candidate(plants, each.index(), question, each.score())).toList();
     }
 
     /** How many of the whole catalogue fit, and how many would if something were done or accepted. */

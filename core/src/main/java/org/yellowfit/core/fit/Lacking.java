@@ -2,6 +2,7 @@ package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -158,7 +159,11 @@ public final class Lacking {
     }
 
     private List<Cultivar> best(List<Integer> found) {
-        return found.stream().sorted(Comparator.comparingDouble((Integer i) -> -Marking.score(plants, i, question, true))).limit(BEST).map(i -> plants.plants[i]).toList();
+        Marking.Prepared prepared = new Marking.Prepared(plants, question);
+        double floor = Marking.floor(true, Marking.ANY);
+        Map<Integer, Double> scores = new HashMap<>();
+        found.forEach(i -> scores.put(i, prepared.score(i, floor)));
+        return found.stream().sorted(Comparator.comparingDouble((Integer i) -> -scores.get(i))).limit(BEST).map(i -> plants.plants[i]).toList();
     }
 
     private long lacks(int i) {
@@ -166,7 +171,10 @@ public final class Lacking {
         for (Criterion criterion : Marking.CRITERIA) {
             if (criterion.name() == CriterionName.WANTS) {
                 lack |= lacksWishes(plants.plants[i]);
-            } else if (Scale.verdict(criterion.mark(plants, i, question)) == Verdict.NO && Scale.isScore(criterion.mark(plants, i, question))) {
+                continue;
+            }
+            double mark = criterion.mark(plants, i, question);
+            if (Scale.isScore(mark) && Scale.verdict(mark) == Verdict.NO) {
                 lack |= bit(criterion.name().word(), () -> new Demand(criterion.name().word(), Phrases.say("demand." + criterion.name().word(), criterion.site(question)),
                         Phrases.say("open." + criterion.name().word(), criterion.site(question))));
             }

@@ -1,6 +1,7 @@
 package org.yellowfit.core.fit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Comparator;
@@ -77,8 +78,11 @@ class FitPropertiesTest {
             Fit fit = new Fit(Catalogue.of(PLANTS));
             assertThat(fit.counts(question).fit()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS).count());
             assertThat(fit.counts(question).fitIf()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS_IF).count());
-            List<String> wanted = all.stream().filter(c -> c.verdict() != Verdict.NO).limit(60).map(c -> c.plant().id()).toList();
-            assertThat(fit.best(question, 60)).extracting(c -> c.plant().id()).containsExactlyElementsOf(wanted);
+            List<Candidate> wanted = all.stream().filter(c -> c.verdict() != Verdict.NO).limit(60).toList();
+            List<Ranked> order = fit.order(question, 60);
+            assertThat(order).extracting(Ranked::plant, Ranked::verdict).containsExactlyElementsOf(wanted.stream().map(c -> tuple(c.plant(), c.verdict())).toList());
+            assertThat(fit.explain(question, order)).extracting(Candidate::plant, Candidate::score, c -> c.criteria().stream().map(Judgement::why).toList())
+                    .containsExactlyElementsOf(wanted.stream().map(c -> tuple(c.plant(), c.score(), c.criteria().stream().map(Judgement::why).toList())).toList());
         }
     }
 
