@@ -73,14 +73,27 @@ document.addEventListener('alpine:init', () => {
       this.asking = true;
       const list = await this.fetched(`list?${this.changed()}`);
       if (list !== null) {
-        this.$refs.list.innerHTML = list;
-        this.mark();
+        this.show(list);
       }
       this.asking = false;
       if (this.again) {
         this.again = false;
         this.ask();
       }
+    },
+    /** The new list in the place of the old; a picture that stays is not fetched and drawn again. */
+    show(html) {
+      const fresh = document.createElement('template');
+      fresh.innerHTML = html;
+      const drawn = new Map([...this.$refs.list.querySelectorAll('.thumb')].map((picture) => [picture.getAttribute('src'), picture]));
+      fresh.content.querySelectorAll('.thumb').forEach((picture) => {
+        const kept = drawn.get(picture.getAttribute('src'));
+        if (kept) {
+          picture.replaceWith(kept);
+        }
+      });
+      this.$refs.list.replaceChildren(fresh.content);
+      this.mark();
     },
     back() {
       window.location.reload();

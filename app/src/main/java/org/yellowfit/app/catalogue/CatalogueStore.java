@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.core.claims.Sources;
+import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
@@ -61,6 +62,11 @@ public class CatalogueStore {
     /** Every claim, by cultivar, then in the order of the columns. */
     public List<Claim> allClaims() {
         return snapshot().claims().entrySet().stream().sorted(Map.Entry.comparingByKey()).flatMap(each -> each.getValue().stream()).toList();
+    }
+
+    /** The address of a plant's picture, another one after each change, so that a browser keeps it until then. */
+    public String portrait(Cultivar plant, Optional<HardinessZone> zone) {
+        return PlantTile.portrait(plant, zone, snapshot.version());
     }
 
     public boolean isEmpty() {

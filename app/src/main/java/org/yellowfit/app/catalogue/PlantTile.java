@@ -2,6 +2,7 @@ package org.yellowfit.app.catalogue;
 
 import java.util.Optional;
 import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
@@ -18,8 +19,12 @@ record PlantTile(String id, String botanical, String cultivar, String common, St
     static PlantTile of(Cultivar plant, UnitSystem units, long version, String note) {
         PlantGrowth growth = PlantGrowth.of(plant);
         return new PlantTile(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
-                "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, Optional.empty()) + "&v=" + version,
+                portrait(plant, Optional.empty(), version),
                 units.length(growth.heightInFlower(10).mid()) + " × " + units.length(growth.spread(10).mid()), zones(plant), note);
+    }
+
+    static String portrait(Cultivar plant, Optional<HardinessZone> zone, long version) {
+        return "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, zone) + "&v=" + version;
     }
 
     static String zones(Cultivar plant) {

@@ -14,7 +14,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.FitStrips;
-import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.place.PatchChoice;
 import org.yellowfit.app.shortlist.DenseList.Group;
 import org.yellowfit.app.shortlist.DenseList.Missing;
@@ -128,7 +127,7 @@ class DenseLists {
         return groups;
     }
 
-    private static List<Group> grouped(List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
+    private List<Group> grouped(List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
         if (!grouping.equals("layer") && !grouping.equals("kind")) {
             return List.of(new Group("", rows(shown, question, visit, before)));
         }
@@ -150,20 +149,19 @@ class DenseLists {
         return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
     }
 
-    private static List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
+    private List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
         List<CriterionName> threads = FitStrips.rows(candidates);
         return candidates.stream().map(candidate -> row(candidate, threads, question, visit, before)).toList();
     }
 
-    private static Row row(Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
+    private Row row(Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
         Cultivar plant = candidate.plant();
         double years = question.site().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        int month = PlantDrawing.bestMonth(plant, Optional.ofNullable(question.site().zone()));
         String limits = candidate.verdict() == Verdict.FITS ? "" : candidate.limiting().map(name -> "if: " + ShortlistWords.remedied(candidate, name)).orElse("");
         return new Row(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
                 question.length(growth.heightInFlower(years).mid()) + " × " + question.length(growth.spread(years).mid()), limits,
-                "/drawings/" + plant.id() + "/portrait.svg?month=" + month, FitStrips.thin(candidate, threads), visit.chosen().contains(plant.id()), before != null && !before.contains(plant.id()));
+                store.portrait(plant, Optional.ofNullable(question.site().zone())), FitStrips.thin(candidate, threads), visit.chosen().contains(plant.id()), before != null && !before.contains(plant.id()));
     }
 
     private static List<Missing> missing(List<Lacking.Opening> openings) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
@@ -15,7 +16,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.TraitWords;
-import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
@@ -81,10 +81,9 @@ class InsteadController {
         return "shortlist/instead";
     }
 
-    private static Offer offer(Substitutes.Offer offer, Question question) {
+    private Offer offer(Substitutes.Offer offer, Question question) {
         Cultivar plant = offer.plant();
-        int month = PlantDrawing.bestMonth(plant, java.util.Optional.ofNullable(question.site().zone()));
-        return new Offer(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""), "/drawings/" + plant.id() + "/portrait.svg?month=" + month,
+        return new Offer(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""), store.portrait(plant, Optional.ofNullable(question.site().zone())),
                 (int) Math.round(offer.said().likeness() * 100), ShortlistWords.dot(offer.verdict()), offer.verdict() == Verdict.FITS ? "fits" : "fits, if", offer.fits().words(), offer.needs(),
                 question.length(plant.height10().mid()) + " × " + question.length(plant.spread10().mid()), words(offer.said().same()), words(offer.said().better()), words(offer.said().worse()));
     }
