@@ -9,6 +9,7 @@ import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.plant.YesNo;
 
 /**
@@ -51,11 +52,15 @@ public final class Catalogue {
     final int[] dislikes;
     final byte[] deer;
     final byte[] rabbit;
+    /** Half-zone from which it runs or seeds about, −1 when it does not or it is not known. */
+    final byte[] spreadsAt;
+    /** What the shop's watch list says of it; null for nothing. */
+    final WatchList.Entry[] watched;
     private final Map<String, Integer> byId;
     private final Map<Double, Sizes> sizes = new ConcurrentHashMap<>();
     private volatile Sizes lastSizes;
 
-    private Catalogue(List<Cultivar> cultivars) {
+    private Catalogue(List<Cultivar> cultivars, WatchList watchList) {
         int n = cultivars.size();
         plants = cultivars.toArray(Cultivar[]::new);
         zoneMin = new byte[n];
@@ -86,14 +91,21 @@ public final class Catalogue {
         dislikes = words(Traits.DISLIKES);
         deer = word(Traits.DEER);
         rabbit = word(Traits.RABBIT);
+        spreadsAt = new byte[n];
+        watched = new WatchList.Entry[n];
         byId = new HashMap<>(n * 2);
         for (int i = 0; i < n; i++) {
             fill(i);
+            watched[i] = watchList.entry(plants[i]).orElse(null);
         }
     }
 
     public static Catalogue of(List<Cultivar> cultivars) {
-        return new Catalogue(cultivars);
+        return of(cultivars, WatchList.EMPTY);
+    }
+
+    public static Catalogue of(List<Cultivar> cultivars, WatchList watchList) {
+        return new Catalogue(cultivars, watchList);
     }
 
     public int size() {
@@ -141,6 +153,7 @@ public final class Catalogue {
         widthKept[i] = heightKept[i] || !plant.persistence().isWoody();
         slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
         winterBuds[i] = Appearance.hasWinterBuds(plant);
+        spreadsAt[i] = (byte) (int) plant.get(Traits.SPREADS_AT_ZONE).map(zone -> zone.half()).orElse(-1);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);

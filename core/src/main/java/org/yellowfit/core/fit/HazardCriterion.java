@@ -5,7 +5,7 @@ import java.util.List;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Hazard;
 
-/** Thorns, poison, sap and pollen against the people and animals of the place (rule F1). */
+/** Thorns, poison, sap and pollen against the people and animals of the place (rule F1), and plants that run wild there (rule F2). */
 final class HazardCriterion implements Criterion {
 
     @Override
@@ -20,8 +20,16 @@ final class HazardCriterion implements Criterion {
 
     @Override
     public double mark(Catalogue plants, int i, Question q) {
+        return Spreading.graver(hazard(plants, i, q), Spreading.mark(plants, i, q));
+    }
+
+    private static boolean asked(SiteConditions site) {
+        return site.children() != null || site.pets() != null || site.strictlyNoHazards() != null;
+    }
+
+    private static double hazard(Catalogue plants, int i, Question q) {
         SiteConditions site = q.site();
-        if (site.children() == null && site.pets() == null && site.strictlyNoHazards() == null) {
+        if (!asked(site)) {
             return Scale.SITE_UNKNOWN;
         }
         int mask = plants.hazards[i];
@@ -40,14 +48,16 @@ final class HazardCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        SiteConditions site = q.site();
-        return site.children() == null && site.pets() == null && site.strictlyNoHazards() == null ? null
-                : Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> mark(plants, i, q));
+        Marker hazards = asked(q.site()) ? Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> hazard(plants, i, q)) : i -> Scale.SITE_UNKNOWN;
+        return i -> Spreading.graver(hazards.mark(i), Spreading.mark(plants, i, q));
     }
 
     @Override
     public String site(Question q) {
         SiteConditions site = q.site();
+        if (!asked(site)) {
+            return Phrases.say("hazards.unasked");
+        }
         List<String> who = new ArrayList<>();
         if (SiteConditions.yes(site.children())) {
             who.add(Phrases.say("hazards.children"));
@@ -63,14 +73,31 @@ final class HazardCriterion implements Criterion {
 
     @Override
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
+        double hazard = hazard(plants, i, q);
+        Explained said = mark == hazard ? hazards(plants, i, q) : Spreading.explain(plants, i, q);
+        if (Scale.verdict(mark) != Verdict.FITS_IF) {
+            return said;
+        }
+        boolean apart = Scale.verdict(hazard) == Verdict.FITS_IF;
+        boolean contained = Scale.verdict(Spreading.mark(plants, i, q)) == Verdict.FITS_IF;
+        return said.with(remedy(apart, contained));
+    }
+
+    /** One that meets both where both are asked. */
+    private static Remedy remedy(boolean apart, boolean contained) {
+        if (!contained) {
+            return Remedy.of(Remedy.Action.PLACE_APART, place -> place.edit().outOfReach().build(), "apart.hazard");
+        }
+        return apart ? Remedy.of(Remedy.Action.CONTAIN, place -> place.edit().outOfReach().practice(place.practice().withBounds()).build(), "contain.apart")
+                : Remedy.practised(Remedy.Action.CONTAIN, Practice::withBounds, "contain");
+    }
+
+    private Explained hazards(Catalogue plants, int i, Question q) {
         List<String> all = named(plants.hazards[i]);
         List<String> met = named(plants.hazards[i] & concerns(q.site()));
         String has = all.isEmpty() ? Phrases.say("hazards.none") : String.join(", ", all);
-        if (met.isEmpty()) {
-            return Explained.of(has, rule(), Phrases.say("hazards.fits", has, site(q)), Strip.reaching(1));
-        }
-        Explained said = Explained.of(has, rule(), Phrases.say("hazards.met", String.join(", ", met), site(q)), Strip.reaching(-1));
-        return Scale.verdict(mark) == Verdict.NO ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, place -> place.edit().outOfReach().build(), "apart.hazard"));
+        return met.isEmpty() ? Explained.of(has, rule(), Phrases.say("hazards.fits", has, site(q)), Strip.reaching(1))
+                : Explained.of(has, rule(), Phrases.say("hazards.met", String.join(", ", met), site(q)), Strip.reaching(-1));
     }
 
     /** The hazards that count here: strictly none means every one of them. */

@@ -16,7 +16,7 @@ public record Remedy(Action action, String text, int minutesPerYear, Set<Criteri
     /** What to do; the minutes a year for one plant are our estimates, told in docs/rules.md. */
     public enum Action {
         SHELTER(15), ANNUAL(20), AMEND(10), PLANT_HIGH(0), POT(90), WATER(60), DRAIN(5), PRUNE_SIZE(25), PLACE_APART(0), PARTNER(10),
-        SHADE(5), MOVE(0);
+        SHADE(5), MOVE(0), CONTAIN(20);
 
         private final int minutesPerYear;
 

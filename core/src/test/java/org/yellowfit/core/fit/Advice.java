@@ -10,6 +10,7 @@ import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.WatchList;
 
 /** Asks the fit about one plant at one place, and reads the answer as the trade speaks. */
 final class Advice extends AbstractAssert<Advice, Candidate> {
@@ -28,7 +29,15 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
     }
 
     static Candidate ask(Cultivar plant, Question question) {
-        return new Fit(Catalogue.of(List.of(plant))).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
+        return ask(plant, WatchList.EMPTY, question);
+    }
+
+    static Advice on(Cultivar plant, WatchList watched, String site) {
+        return new Advice(ask(plant, watched, question(site, "", Policy.STANDARD)));
+    }
+
+    static Candidate ask(Cultivar plant, WatchList watched, Question question) {
+        return new Fit(Catalogue.of(List.of(plant), watched)).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
     }
 
     static Question question(String site, String wants, Policy policy) {

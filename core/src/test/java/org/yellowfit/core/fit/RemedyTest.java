@@ -13,11 +13,13 @@ import org.yellowfit.core.Plants;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.WatchList;
 
 /** Every remedy that is offered is taken up, and has to do what it says. */
 class RemedyTest {
 
     private static final List<Cultivar> PLANTS = Plants.random(120, 7);
+    private static final WatchList WATCHED = WatchList.read("plant,level\nGenus species3,watch\nGenus species40,watch\nGenus species77,avoid\n");
 
     @Test
     void everyRemedyBringsItsCriterionInAndHurtsNoOtherUnlessItSaysSo() {
@@ -25,7 +27,7 @@ class RemedyTest {
         Map<Remedy.Action, Integer> tried = new EnumMap<>(Remedy.Action.class);
         for (int i = 0; i < 30; i++) {
             Question question = FitPropertiesTest.randomQuestion(random);
-            List<Candidate> all = new Fit(Catalogue.of(PLANTS)).rank(question, new Scope(List.of(), true, Scope.MOST)).candidates();
+            List<Candidate> all = new Fit(Catalogue.of(PLANTS, WATCHED)).rank(question, new Scope(List.of(), true, Scope.MOST)).candidates();
             for (Candidate candidate : all) {
                 for (Judgement judgement : candidate.criteria()) {
                     for (Remedy remedy : judgement.remedies()) {
@@ -39,7 +41,7 @@ class RemedyTest {
     }
 
     private static void holds(Candidate before, Judgement judgement, Remedy remedy, Question question) {
-        Candidate after = Advice.ask(before.plant(), remedy.taken(question));
+        Candidate after = Advice.ask(before.plant(), WATCHED, remedy.taken(question));
         String what = "%s: %s of %s at %s, %s".formatted(judgement.criterion(), remedy.text(), before.plant().toCells(), question.site(), question.policy());
         after.judgement(judgement.criterion()).ifPresent(now -> assertThat(now.verdict()).as(what).isIn(Verdict.FITS, stillUnknown(before, judgement)));
         for (Judgement other : before.criteria()) {
