@@ -19,6 +19,7 @@ public record Screens(RunningApp app, SignedIn who) {
     public static final SignedIn ADVISOR = new SignedIn("ada", "Ada Quillfeather", "x", Role.ADVISOR, true);
     public static final SignedIn OTHER = new SignedIn("ben", "Ben Ottershaw", "x", Role.ADVISOR, true);
     public static final SignedIn BUYER = new SignedIn("bo", "Bo Lindqvale", "x", Role.BUYER, true);
+    public static final SignedIn MANAGER = new SignedIn("marrow", "Wren Abbotsley", "x", Role.MANAGER, true);
 
     public static Screens of(RunningApp app) {
         return new Screens(app, ADVISOR);

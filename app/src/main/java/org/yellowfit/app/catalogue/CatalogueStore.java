@@ -13,6 +13,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.WatchList;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The catalogue for the rest of the application: a snapshot in memory that follows the changes of every instance. */
@@ -62,6 +63,11 @@ public class CatalogueStore {
     /** Every claim, by cultivar, then in the order of the columns. */
     public List<Claim> allClaims() {
         return snapshot().claims().entrySet().stream().sorted(Map.Entry.comparingByKey()).flatMap(each -> each.getValue().stream()).toList();
+    }
+
+    /** Plants that run wild around the shop. */
+    public WatchList watchList() {
+        return snapshot().watchList();
     }
 
     /** The address of a plant's picture, another one after each change, so that a browser keeps it until then. */

@@ -91,7 +91,7 @@ class PlantPages {
         int best = PlantDrawing.bestMonth(plant, zone);
         List<TraitChange> history = editor.history(label.id());
         return new Page(PlantTile.of(plant, units, version), YearStrip.svg(plant, zone, best), (best - 1) * 2 + 1, zone.map(HardinessZone::label).orElse(""),
-                units == UnitSystem.US ? "us" : "metric", AGES.stream().map(years -> age(plant, years, units)).toList(), CareSentence.of(plant), Cautions.of(plant),
+                units == UnitSystem.US ? "us" : "metric", AGES.stream().map(years -> age(plant, years, units)).toList(), CareSentence.of(plant), Cautions.of(plant, store.watchList()),
                 plant.get(Traits.TELL_APART).orElse(""), lookAlikes(plant, units, version), company(plant, units, version), pots(plant), facts(label), notes(label),
                 disputes(label), history.stream().map(PlantPages::change).toList(), history.stream().anyMatch(change -> !change.isUndone()),
                 visit.map(v -> against(v, plant)).orElse(null), visits.latest(VISITS), visit.map(v -> v.id().toString()).orElse(""));

@@ -15,6 +15,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.search.Condition;
 import org.yellowfit.core.search.FacetIndex;
 import org.yellowfit.core.search.WordIndex;
@@ -23,11 +24,12 @@ import org.yellowfit.core.search.WordIndex;
 final class Snapshot {
 
     private static final int CONDITIONS_KEPT = 200;
-    static final Snapshot EMPTY = new Snapshot(-1, List.of(), Map.of());
+    static final Snapshot EMPTY = new Snapshot(-1, List.of(), Map.of(), WatchList.EMPTY);
 
     private final long version;
     private final List<Cultivar> labels;
     private final Map<String, List<Claim>> claims;
+    private final WatchList watchList;
     private final Catalogue ofLabels;
     private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
     private volatile FacetIndex facets;
@@ -40,11 +42,12 @@ final class Snapshot {
         }
     });
 
-    Snapshot(long version, List<Cultivar> labels, Map<String, List<Claim>> claims) {
+    Snapshot(long version, List<Cultivar> labels, Map<String, List<Claim>> claims, WatchList watchList) {
         this.version = version;
         this.labels = labels;
         this.claims = claims;
-        this.ofLabels = Catalogue.of(labels);
+        this.watchList = watchList;
+        this.ofLabels = Catalogue.of(labels, watchList);
     }
 
     long version() {
@@ -57,6 +60,10 @@ final class Snapshot {
 
     Map<String, List<Claim>> claims() {
         return claims;
+    }
+
+    WatchList watchList() {
+        return watchList;
     }
 
     Optional<Cultivar> label(String id) {
@@ -101,8 +108,8 @@ final class Snapshot {
         });
     }
 
-    /** This snapshot with rows put in the place of older ones. */
-    Snapshot with(long newVersion, List<Cultivar> changed, Map<String, List<Claim>> changedClaims) {
+    /** This snapshot with rows put in the place of older ones, and the watch list as it is now. */
+    Snapshot with(long newVersion, List<Cultivar> changed, Map<String, List<Claim>> changedClaims, WatchList newWatchList) {
         Map<String, Cultivar> byId = new HashMap<>();
         changed.forEach(plant -> byId.put(plant.id(), plant));
         List<Cultivar> all = new ArrayList<>(labels.size() + changed.size());
@@ -112,10 +119,10 @@ final class Snapshot {
         Map<String, List<Claim>> allClaims = new HashMap<>(claims);
         changed.forEach(plant -> allClaims.remove(plant.id()));
         allClaims.putAll(changedClaims);
-        return new Snapshot(newVersion, List.copyOf(all), allClaims);
+        return new Snapshot(newVersion, List.copyOf(all), allClaims, newWatchList);
     }
 
     private Catalogue resolved(Policy policy) {
-        return Catalogue.of(labels.stream().map(plant -> claims.containsKey(plant.id()) ? Sources.of(plant, claims.get(plant.id())).under(policy) : plant).toList());
+        return Catalogue.of(labels.stream().map(plant -> claims.containsKey(plant.id()) ? Sources.of(plant, claims.get(plant.id())).under(policy) : plant).toList(), watchList);
     }
 }

@@ -41,7 +41,7 @@ final class SnapshotLoader {
             found = portion.size();
             last = found == 0 ? last : portion.get(found - 1).id();
         }
-        return before.with(version, changed, claims(before.version()));
+        return before.with(version, changed, claims(before.version()), WatchLists.kept(jdbc));
     }
 
     private List<Cultivar> portion(long since, String after) {

@@ -73,7 +73,7 @@ class HandoutController {
         model.addAttribute("entries", lines.stream().map(line -> entry(line, judged, rows, question)).toList());
         model.addAttribute("total", total(lines));
         model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
-        model.addAttribute("cautions", Cautions.of(lines.stream().map(Line::plant).toList()));
+        model.addAttribute("cautions", Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()));
         model.addAttribute("shop", shop.name());
         model.addAttribute("today", LocalDate.now().format(DAY));
         return "handout/handout";

@@ -47,6 +47,7 @@ final class ShortlistWords {
             case PLACE_APART -> "out of reach";
             case PARTNER -> "with a male near";
             case SHADE -> "shaded after noon";
+            case CONTAIN -> "kept in bounds";
             case MOVE -> switch (name) {
                 case SUN_FLOWER -> "for its leaves";
                 case SUN_COLOUR -> "reads green";

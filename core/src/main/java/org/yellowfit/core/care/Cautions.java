@@ -8,6 +8,7 @@ import org.yellowfit.core.plant.Hazard;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.SpreadMode;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.WatchList;
 
 /** What a customer is to be told before planting (rule F8, with F1, F2 and D8). Local codes and licensed practice come first. */
 public final class Cautions {
@@ -19,6 +20,10 @@ public final class Cautions {
     }
 
     public static List<String> of(List<Cultivar> plants) {
+        return of(plants, WatchList.EMPTY);
+    }
+
+    public static List<String> of(List<Cultivar> plants, WatchList watchList) {
         List<String> told = new ArrayList<>();
         told.add("Before you dig, have buried pipes and cables located by the service that does so where you live.");
         add(told, plants, Hazard.TOXIC_PEOPLE, "Poisonous to people if eaten: %s. If somebody has eaten any, call the poison information line or the emergency number of your country at once.");
@@ -34,15 +39,19 @@ public final class Cautions {
         if (!spreading.isEmpty()) {
             told.add("Spreads by runners or seed: " + spreading + ". Check the law on invasive plants where you live before planting.");
         }
+        String watched = names(plants.stream().filter(plant -> watchList.entry(plant).isPresent()).toList());
+        if (!watched.isEmpty()) {
+            told.add("Watched here because it runs wild: " + watched + ". Keep it in bounds, cut it before it seeds, and ask your local authority what the law on invasive plants says.");
+        }
         told.add("Read the label of any chemical before you use it. Heavy pots and root balls: lift with help.");
         told.add("Local codes and licensed practice come before anything on this page.");
         return told;
     }
 
     /** What to beware of with one plant; empty when nothing is known to be. */
-    public static List<String> of(Cultivar plant) {
+    public static List<String> of(Cultivar plant, WatchList watchList) {
         List<String> general = of(List.of());
-        return of(List.of(plant)).stream().filter(sentence -> !general.contains(sentence)).toList();
+        return of(List.of(plant), watchList).stream().filter(sentence -> !general.contains(sentence)).toList();
     }
 
     private static boolean spreads(Cultivar plant) {

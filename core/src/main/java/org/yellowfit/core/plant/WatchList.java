@@ -1,5 +1,10 @@
 package org.yellowfit.core.plant;
 
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -85,6 +90,18 @@ public final class WatchList {
 
     public List<Entry> entries() {
         return entries;
+    }
+
+    /** The list as {@link #read} takes it. */
+    public String csv() {
+        StringWriter text = new StringWriter();
+        try (CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text)) {
+            csv.writeRecord("plant", "level", "note");
+            entries.forEach(entry -> csv.writeRecord(entry.plant(), Words.of(entry.level()), entry.note()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
     }
 
     /** The row that speaks of a plant: its own before its species', its species' before its genus'. */

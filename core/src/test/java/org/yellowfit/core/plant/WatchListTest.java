@@ -49,6 +49,13 @@ class WatchListTest {
     }
 
     @Test
+    void whatIsWrittenIsReadAgain() {
+        WatchList list = WatchList.read("plant,level,note\nBuddleja,avoid,\"walls, \"\"and\"\" roofs\"\nPhalaris,watch,\n");
+        assertThat(WatchList.read(list.csv()).entries()).isEqualTo(list.entries());
+        assertThat(WatchList.read(WatchList.EMPTY.csv()).entries()).isEmpty();
+    }
+
+    @Test
     void aListFromASpreadsheetIsRead() {
         assertThat(WatchList.read("\uFEFFPlant;Level;Note\r\nPhalaris;avoid;\"by the burn; it runs\"\r\n").entries())
                 .extracting(WatchList.Entry::plant, WatchList.Entry::level, WatchList.Entry::note)
