@@ -9,7 +9,8 @@ public enum Harmony {
     /** Colours with less chroma have no hue worth speaking of. */
     private static final double LEAST_CHROMA = 0.045;
     private static final double NEAR_DEGREES = 40;
-    private static final double OPPOSITE_DEGREES = 150;
+    /** Purple and gold stand 146° apart in OKLab. */
+    private static final double OPPOSITE_DEGREES = 140;
     private static final double LIGHTNESS_APART = 0.38;
     /** The same colour again is no company. */
     private static final double SAME = 0.06;

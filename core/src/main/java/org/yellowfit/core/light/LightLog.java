@@ -18,11 +18,12 @@ import org.yellowfit.core.measure.Words;
 
 /**
  * Hours of direct sun from a light logger's file, {@code time,lux}, times by the wall's clock. A reading counts as direct sun when it
- * reaches {@link #DIRECT_SHARE} of what a clear sky gives on level ground at that height of the sun. Days that never do are
- * overcast and left out.
+ * reaches what a clear sky without the sun gives on level ground at that height of the sun, and {@link #DIRECT_SHARE} of the sun itself.
+ * Days that never do are overcast and left out.
  *
- * <p>Source: direct normal illuminance of a clear sky 127.5 · e^(−0.21 / sin h) klx, Illuminating Engineering Society of North America,
- * “Recommended practice for the calculation of daylight availability” (1984). Check value: 60° gives 100.0 klx, 86.6 on level ground.
+ * <p>Source: a clear day's sun 127.5 · e^(−0.21 / sin h) klx across its rays and sky 0.8 + 15.5 · √sin h klx on level ground, an overcast
+ * sky 0.3 + 21 · sin h: Illuminating Engineering Society of North America, “Recommended practice for the calculation of daylight
+ * availability” (1984). Check value: 60° gives 100.0 klx, 86.6 on level ground, and 15.2 from the sky.
  *
  * @param days      days counted, each with its hours
  * @param overcast  days left out
@@ -30,10 +31,12 @@ import org.yellowfit.core.measure.Words;
  */
 public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
 
-    /** Halfway between open shade, about a fifth of it, and full sun: our choice. */
-    static final double DIRECT_SHARE = 0.55;
+    /** So much of the sun that thin cloud still counts, and the brightest open shade or overcast does not: our choice. */
+    static final double DIRECT_SHARE = 0.4;
     private static final double OUTSIDE_CLEAR_KLX = 127.5;
     private static final double EXTINCTION = 0.21;
+    /** Share of the sky that a made-up logger sees. */
+    private static final double OPEN_SKY = 0.85;
     private static final double BRIGHTEST_LUX = 250_000;
     private static final int MOST_READINGS = 200_000;
     private static final Duration LONGEST_GAP = Duration.ofMinutes(65);
@@ -98,7 +101,7 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
             SunDay sun = suns.computeIfAbsent(date, day -> SunDay.of(where, day));
             double fromNoon = sun.fromNoon(reading.time().toLocalTime().toSecondOfDay() / 3600.0);
             double altitude = SunPosition.at(sun.at(fromNoon), where).altitudeDegrees();
-            if (altitude >= SunDay.LEAST_ALTITUDE && reading.lux() >= DIRECT_SHARE * clearLux(altitude)) {
+            if (altitude >= SunDay.LEAST_ALTITUDE && reading.lux() >= skyLux(altitude) + DIRECT_SHARE * sunLux(altitude)) {
                 double hours = span(readings, i);
                 parts[fromNoon < 0 ? 0 : 1] += hours;
                 parts[2] += fromNoon >= HotHours.FROM_AFTER_NOON_H && fromNoon < HotHours.TO_AFTER_NOON_H ? hours : 0;
@@ -137,15 +140,25 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
         return (gap.compareTo(LONGEST_GAP) > 0 ? LONGEST_GAP : gap).toSeconds() / 7200.0;
     }
 
-    /** Lux of a clear sky's direct sun on level ground. */
-    static double clearLux(double altitudeDegrees) {
+    /** Lux of a clear sky without its sun on level ground. */
+    static double skyLux(double altitudeDegrees) {
+        return 800 + 15_500 * Math.sqrt(Math.sin(Math.toRadians(altitudeDegrees)));
+    }
+
+    /** Lux of an overcast sky on level ground. */
+    private static double overcastLux(double altitudeDegrees) {
+        return 300 + 21_000 * Math.sin(Math.toRadians(altitudeDegrees));
+    }
+
+    /** Lux of a clear day's direct sun on level ground. */
+    static double sunLux(double altitudeDegrees) {
         double sine = Math.sin(Math.toRadians(altitudeDegrees));
         return OUTSIDE_CLEAR_KLX * 1000 * Math.exp(-EXTINCTION / sine) * sine;
     }
 
     /**
-     * The file a logger would write on a spot of a studied place, for trying without one: clear sun where nothing stands before it, a
-     * fifth of it in open shade, and some cloudy days, the same ones for the same seed.
+     * The file a logger would write on a spot of a studied place, for trying without one: clear sun where nothing stands before it, most
+     * of the sky's light in open shade, and some overcast days, the same ones for the same seed.
      */
     public static String madeUp(LightStudy study, double xM, double yM, LocalDate firstDay, int days, long seed) {
         StringBuilder out = new StringBuilder("time,lux\r\n");
@@ -164,7 +177,8 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
                 if (sun.altitudeDegrees() > 0) {
                     double direct = sun.altitudeDegrees() < SunDay.LEAST_ALTITUDE ? 0
                             : shadows.cast(Ray.towards(sun, study.northDegrees()), day.getMonthValue())[spot.cellAt(xM, yM)];
-                    lux = clearLux(sun.altitudeDegrees()) * (cloudy ? 0.15 + 0.1 * chance.nextDouble() : 0.18 + direct * (0.95 + 0.1 * chance.nextDouble()));
+                    lux = cloudy ? overcastLux(sun.altitudeDegrees()) * (0.7 + 0.3 * chance.nextDouble())
+                            : OPEN_SKY * skyLux(sun.altitudeDegrees()) + direct * sunLux(sun.altitudeDegrees()) * (0.95 + 0.1 * chance.nextDouble());
                 }
                 out.append(time).append(',').append(Math.round(lux)).append("\r\n");
             }
