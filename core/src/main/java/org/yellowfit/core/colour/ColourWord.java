@@ -50,8 +50,12 @@ public enum ColourWord {
         return known;
     }
 
+    /** Whether a colour carries this word in its own name. */
+    public boolean names(Colour colour) {
+        return Arrays.asList(colour.name().split("[ -]")).contains(Words.of(this));
+    }
+
     private boolean isAnswer(Colour colour) {
-        return Arrays.asList(colour.name().split("[ -]")).contains(Words.of(this))
-                || typical.stream().anyMatch(lab -> lab.distanceTo(colour.lab()) < NEAR);
+        return names(colour) || typical.stream().anyMatch(lab -> lab.distanceTo(colour.lab()) < NEAR);
     }
 }

@@ -3,7 +3,9 @@ package org.yellowfit.core.search;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.ColourWord;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.measure.Words;
@@ -94,12 +96,20 @@ public enum Facet {
         return bits;
     }
 
+    /** A colour lies in the heap of its own name, or else in those it reads as: gold is near chartreuse, and yet no green. */
     private static long flowers(Cultivar plant) {
         long bits = 0;
+        for (Colour colour : plant.colours(Traits.FLOWER_COLOURS)) {
+            long named = heaps(word -> word.names(colour));
+            bits |= named != 0 ? named : heaps(word -> word.answeredBy(colour));
+        }
+        return bits;
+    }
+
+    private static long heaps(Predicate<ColourWord> asked) {
+        long bits = 0;
         for (int i = 0; i < FLOWER_HEAPS.size(); i++) {
-            ColourWord[] heap = FLOWER_HEAPS.get(i);
-            boolean in = plant.colours(Traits.FLOWER_COLOURS).stream().anyMatch(colour -> java.util.Arrays.stream(heap).anyMatch(word -> word.answeredBy(colour)));
-            bits |= in ? 1L << i : 0;
+            bits |= java.util.Arrays.stream(FLOWER_HEAPS.get(i)).anyMatch(asked) ? 1L << i : 0;
         }
         return bits;
     }

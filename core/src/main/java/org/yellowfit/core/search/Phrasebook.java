@@ -97,7 +97,7 @@ final class Phrasebook {
         words("winter stems?|coloured stems?|bark interest", "winter stems", plant -> plant.get(Traits.STEM_WINTER).isPresent() && !Meanings.plainStem(plant));
         words("winter interest", "something in winter", Meanings::winterInterest);
         add("(?:bloom(?:s|ing)?|flower(?:s|ing)?)?\\s*(?:in )?(?<month>" + MONTHS + ")", m -> Meanings.blooms(m.group("month")));
-        words("rebloom(?:s|ing)?|repeat(?:s|ing)?|repeat[ -]flowering", "flowers again", plant -> plant.get(Traits.REBLOOM).filter(again -> again != Rebloom.NONE).isPresent());
+        words("rebloom(?:s|ing)?|repeat[ -](?:flower(?:s|ing)?|bloom(?:s|ing)?)|repeat(?:s|ing)?", "flowers again", plant -> plant.get(Traits.REBLOOM).filter(again -> again != Rebloom.NONE).isPresent());
         words("new wood", "flowers on new wood", is(Traits.FLOWER_WOOD, FlowerWood.NEW));
         words("old wood", "flowers on old wood", is(Traits.FLOWER_WOOD, FlowerWood.OLD));
     }
