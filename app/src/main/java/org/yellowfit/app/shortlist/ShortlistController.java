@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,12 +16,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.plant.Cultivar;
 
 @Controller
 class ShortlistController {
@@ -49,11 +52,13 @@ class ShortlistController {
     private final Visits visits;
     private final ShortlistPages pages;
     private final DenseLists dense;
+    private final CatalogueStore store;
 
-    ShortlistController(Visits visits, ShortlistPages pages, DenseLists dense) {
+    ShortlistController(Visits visits, ShortlistPages pages, DenseLists dense, CatalogueStore store) {
         this.visits = visits;
         this.pages = pages;
         this.dense = dense;
+        this.store = store;
     }
 
     @GetMapping("/visits/{id}/shortlist")
@@ -171,7 +176,14 @@ class ShortlistController {
 
     @PostMapping("/visits/{id}/side-by-side/{plant}")
     String choose(@PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "shortlist") String back, RedirectAttributes flash) {
-        visits.choose(id, plant);
+        find(id);
+        if (store.find(plant).isEmpty()) {
+            throw new NotFound("The catalogue has no such plant.");
+        }
+        List<String> madeRoom = visits.choose(id, plant).stream().map(store::find).flatMap(Optional::stream).map(Cultivar::name).toList();
+        if (!madeRoom.isEmpty()) {
+            flash.addFlashAttribute("told", List.of("%d plants stand side by side at most; %s made room. Its own page puts it back.".formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
+        }
         return "redirect:/visits/" + id + "/" + screen(back);
     }
 

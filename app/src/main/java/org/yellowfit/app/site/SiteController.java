@@ -1,8 +1,11 @@
 package org.yellowfit.app.site;
 
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -28,6 +31,8 @@ import org.yellowfit.core.soil.TextureClass;
 @Controller
 class SiteController {
 
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+
     private final Visits visits;
 
     SiteController(Visits visits) {
@@ -42,7 +47,7 @@ class SiteController {
     @PostMapping("/visits/new")
     String create(@RequestParam MultiValueMap<String, String> params, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response) {
         Map<String, String> typed = typed(params);
-        VisitFields.Checked checked = checked(typed, Map.of());
+        VisitFields.Checked checked = VisitFields.check(named(typed, Map.of()), Map.of());
         if (!checked.isFine()) {
             return refused(model, response, null, new SiteForm(typed, checked.problems(), List.of(), 0));
         }
@@ -61,7 +66,7 @@ class SiteController {
                 @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> typed = typed(params);
-        VisitFields.Checked checked = checked(typed, visit.answers());
+        VisitFields.Checked checked = VisitFields.check(named(typed, visit.answers()), visit.answers());
         if (!checked.isFine()) {
             return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
         }
@@ -144,13 +149,13 @@ class SiteController {
         return Stream.of("sunHours", "sunBias").anyMatch(name -> !all.getOrDefault(Answers.SITE + name, "").equals(before.getOrDefault(Answers.SITE + name, "")));
     }
 
-    private static VisitFields.Checked checked(Map<String, String> typed, Map<String, String> before) {
-        VisitFields.Checked checked = VisitFields.check(typed, before);
-        if (typed.get(Answers.PLACE).isBlank()) {
-            Map<String, String> problems = new HashMap<>(checked.problems());
-            problems.put(Answers.PLACE, "Give the place a name, so that the visit is found again.");
-            return new VisitFields.Checked(checked.answers(), problems);
+    /** A place that is not named keeps its name, or gets one by which the visit is found again. */
+    private static Map<String, String> named(Map<String, String> typed, Map<String, String> before) {
+        if (!typed.get(Answers.PLACE).isBlank()) {
+            return typed;
         }
-        return checked;
+        Map<String, String> named = new HashMap<>(typed);
+        named.put(Answers.PLACE, before.getOrDefault(Answers.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
+        return named;
     }
 }

@@ -90,19 +90,25 @@ public class Visits {
         });
     }
 
-    /** Puts a plant side by side with the others picked; the oldest pick gives way when there are too many. */
+    /**
+     * Puts a plant side by side with the others picked; the oldest pick gives way when there are too many.
+     *
+     * @return the picks that gave way
+     */
     @Transactional
-    public void choose(UUID id, String cultivarId) {
+    public List<String> choose(UUID id, String cultivarId) {
+        List<String> madeRoom = new ArrayList<>();
         visits.lock(id).ifPresent(entity -> {
             List<String> chosen = new ArrayList<>(entity.toVisit().chosen());
             if (!chosen.contains(cultivarId)) {
                 chosen.add(cultivarId);
             }
             while (chosen.size() > Visit.MOST_CHOSEN) {
-                chosen.remove(0);
+                madeRoom.add(chosen.remove(0));
             }
             entity.choose(chosen, Instant.now());
         });
+        return madeRoom;
     }
 
     @Transactional
