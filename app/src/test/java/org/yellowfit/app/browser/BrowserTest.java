@@ -12,6 +12,7 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -67,8 +68,15 @@ abstract class BrowserTest {
         return browser.findElement(By.cssSelector(css));
     }
 
+    /** Waits out a page that is redrawn between finding and looking. */
+    WebDriverWait patiently() {
+        WebDriverWait wait = new WebDriverWait(browser, PATIENCE);
+        wait.ignoring(StaleElementReferenceException.class);
+        return wait;
+    }
+
     WebElement until(String css) {
-        return new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
+        return patiently().until(ExpectedConditions.elementToBeClickable(By.cssSelector(css)));
     }
 
     void untilScreen(String name) {
@@ -93,7 +101,7 @@ abstract class BrowserTest {
     }
 
     void untilText(String css, String part) {
-        new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), part));
+        patiently().until(ExpectedConditions.textToBePresentInElementLocated(By.cssSelector(css), part));
     }
 
     void focus(String css, String text) {

@@ -6,11 +6,8 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.NoSuchElementException;
-import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
-import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A place drawn in a real browser: from nothing to a patch that the shortlist is for. */
 class DrawingJourneyTest extends BrowserTest {
@@ -32,12 +29,12 @@ class DrawingJourneyTest extends BrowserTest {
     }
 
     private void untilThings(int count) {
-        new WebDriverWait(browser, PATIENCE).until(driver -> things() == count);
+        patiently().until(driver -> things() == count);
     }
 
     /** The cards are drawn anew when the study of the redone drawing arrives, maybe just between finding and clicking. */
     private void clickThoughRedrawn(String css) {
-        new WebDriverWait(browser, PATIENCE).ignoring(StaleElementReferenceException.class, NoSuchElementException.class).until(b -> {
+        patiently().until(b -> {
             find(css).click();
             return true;
         });
@@ -84,7 +81,7 @@ class DrawingJourneyTest extends BrowserTest {
         ((JavascriptExecutor) browser).executeScript("document.querySelector('#plan .thing').focus()");
         String before = find("#panel-east").getAttribute("value");
         press(Keys.ARROW_RIGHT);
-        new WebDriverWait(browser, PATIENCE).until(driver -> !find("#panel-east").getAttribute("value").equals(before));
+        patiently().until(driver -> !find("#panel-east").getAttribute("value").equals(before));
         focus("[data-add='tree']", Keys.ENTER.toString());
         untilThings(2);
         press(Keys.DELETE);

@@ -8,7 +8,6 @@ import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
-import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yellowfit.app.RunningApp;
 
 /** The way of a visit in a real browser: by mouse, by keyboard, on a phone; each page is checked by axe and for console errors. */
@@ -47,7 +46,7 @@ class JourneyTest extends BrowserTest {
         isSound("shortlist");
         find("#why").sendKeys("hidrangea bilge");
         find(".why button").click();
-        new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.urlContains("why="));
+        patiently().until(ExpectedConditions.urlContains("why="));
         until(".threaded");
         assertThat(find(".threaded .fit-card").getText()).contains("Bilge Pump", "over the limit");
         isSound("why not");
@@ -73,7 +72,7 @@ class JourneyTest extends BrowserTest {
         String before = find(".line-total .count").getText();
         WebElement line = find(".list-lines");
         find("input[name='school'][value='QUICK_COVER']").click();
-        new WebDriverWait(browser, PATIENCE).until(ExpectedConditions.stalenessOf(line));
+        patiently().until(ExpectedConditions.stalenessOf(line));
         untilScreen("list");
         assertThat(Integer.parseInt(find(".line-total .count").getText())).isGreaterThan(Integer.parseInt(before));
         isSound("list");
@@ -122,7 +121,7 @@ class JourneyTest extends BrowserTest {
         for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
             browser.manage().window().setSize(size);
             for (String page : List.of(url + "/", visit.replace("shortlist", "site"), visit, visit.replace("shortlist", "side-by-side"), visit.replace("shortlist", "list"),
-                    visit.replace("shortlist", "handout"), url + "/catalogue", url + "/catalogue/hydrangea-tide-table", url + "/settings", visit.replace("shortlist", "place"), visit.replace("shortlist", "soil"),
+                    visit.replace("shortlist", "handout"), url + "/catalogue", url + "/catalogue/hydrangea-tide-table", url + "/settings", url + "/settings/watch-list", url + "/stations", url + "/visits/new", url + "/catalogue/labels?ids=hosta-mixing-bowl", visit.replace("shortlist", "place"), visit.replace("shortlist", "soil"),
                     visit.replace("shortlist", "climate"), visit.replace("shortlist", "card"), visit.replace("shortlist", "sun"), visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
                 browser.get(page);
                 until("h1");

@@ -7,7 +7,6 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
-import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** The dense shortlist in a real browser: twenty at once, dials that re-rank, passing and bringing back. */
 class ShortlistJourneyTest extends BrowserTest {
@@ -56,7 +55,7 @@ class ShortlistJourneyTest extends BrowserTest {
         until(".passed .name-chip");
         assertThat(find(".thread").getAttribute("data-id")).isNotEqualTo(first);
         find(".passed .name-chip").click();
-        new WebDriverWait(browser, PATIENCE).until(driver -> find(".thread").getAttribute("data-id").equals(first));
+        patiently().until(driver -> find(".thread").getAttribute("data-id").equals(first));
         browser.get(visit + "?group=kind");
         until(".group-title");
     }
