@@ -13,6 +13,8 @@ enum FlowerForm {
     SPIKE, AIRY_SPIKE, PLUME, GRASS_HEAD,
     /** Single flowers. */
     DAISY, OPEN, TRUMPET, FLAG, RIBBONS,
+    /** Bells hanging each from a stem of its own, as a snowdrop's. */
+    NODDING,
     /** Small flowers scattered through the crown, standing or hanging. */
     CLUSTER, CATKIN, BELLS;
 
@@ -32,8 +34,8 @@ enum FlowerForm {
             Map.entry("helleborus", OPEN), Map.entry("potentilla", OPEN), Map.entry("paeonia", OPEN), Map.entry("magnolia", OPEN),
             Map.entry("camellia", OPEN), Map.entry("narcissus", TRUMPET), Map.entry("tulipa", TRUMPET), Map.entry("hemerocallis", TRUMPET),
             Map.entry("lilium", TRUMPET), Map.entry("iris", FLAG), Map.entry("hamamelis", RIBBONS), Map.entry("salix", CATKIN),
-            Map.entry("betula", CATKIN), Map.entry("corylus", CATKIN), Map.entry("carpinus", CATKIN), Map.entry("epimedium", BELLS),
-            Map.entry("gaultheria", BELLS), Map.entry("pieris", BELLS), Map.entry("campanula", BELLS), Map.entry("symphoricarpos", BELLS),
+            Map.entry("betula", CATKIN), Map.entry("corylus", CATKIN), Map.entry("carpinus", CATKIN), Map.entry("epimedium", NODDING),
+            Map.entry("gaultheria", BELLS), Map.entry("pieris", BELLS), Map.entry("campanula", NODDING), Map.entry("symphoricarpos", BELLS),
             Map.entry("perovskia", SPIKE), Map.entry("baptisia", SPIKE), Map.entry("kniphofia", SPIKE), Map.entry("antirrhinum", SPIKE),
             Map.entry("camassia", SPIKE), Map.entry("callistemon", SPIKE), Map.entry("erica", SPIKE), Map.entry("calluna", SPIKE),
             Map.entry("stachys", SPIKE), Map.entry("caryopteris", SPIKE), Map.entry("liriope", SPIKE), Map.entry("ophiopogon", SPIKE),
@@ -43,8 +45,8 @@ enum FlowerForm {
             Map.entry("kalmia", DOME), Map.entry("monarda", DOME), Map.entry("agapanthus", BALL), Map.entry("eryngium", BALL),
             Map.entry("bergenia", BALL), Map.entry("lagerstroemia", CONE), Map.entry("gaillardia", DAISY), Map.entry("zinnia", DAISY),
             Map.entry("tagetes", DAISY), Map.entry("cosmos", DAISY), Map.entry("ligularia", DAISY), Map.entry("anemone", DAISY),
-            Map.entry("crocus", TRUMPET), Map.entry("campsis", TRUMPET), Map.entry("lonicera", TRUMPET), Map.entry("galanthus", BELLS),
-            Map.entry("polygonatum", BELLS), Map.entry("dicentra", BELLS), Map.entry("begonia", BELLS), Map.entry("pulmonaria", BELLS),
+            Map.entry("crocus", TRUMPET), Map.entry("campsis", TRUMPET), Map.entry("lonicera", TRUMPET), Map.entry("galanthus", NODDING),
+            Map.entry("polygonatum", BELLS), Map.entry("dicentra", NODDING), Map.entry("begonia", BELLS), Map.entry("pulmonaria", NODDING),
             Map.entry("leucothoe", BELLS), Map.entry("arctostaphylos", BELLS), Map.entry("akebia", BELLS), Map.entry("yucca", PLUME),
             Map.entry("cordyline", PLUME), Map.entry("brunnera", CLUSTER), Map.entry("ceratostigma", CLUSTER), Map.entry("calibrachoa", CLUSTER));
 
@@ -69,7 +71,7 @@ enum FlowerForm {
     /** On stems of their own above the leaves of a herbaceous plant. */
     boolean isOnStems() {
         return switch (this) {
-            case SPIKE, AIRY_SPIKE, PLUME, GRASS_HEAD, DAISY, BALL, DOME, TRUMPET, FLAG -> true;
+            case SPIKE, AIRY_SPIKE, PLUME, GRASS_HEAD, DAISY, BALL, DOME, TRUMPET, FLAG, NODDING -> true;
             default -> false;
         };
     }

@@ -71,6 +71,7 @@ final class Flowers {
             case GRASS_HEAD -> 20;
             case DAISY, TRUMPET -> 13;
             case FLAG -> 8;
+            case NODDING -> 24;
             case OPEN -> 24;
             case RIBBONS -> 60;
             case CLUSTER -> 70;
@@ -93,6 +94,7 @@ final class Flowers {
             case DAISY -> size * 0.14;
             case OPEN -> size * 0.07;
             case TRUMPET, FLAG -> size * 0.13;
+            case NODDING -> size * 0.105;
             case RIBBONS -> size * 0.04;
             case CLUSTER -> size * 0.022;
             case CATKIN, BELLS -> size * 0.035;
@@ -148,6 +150,17 @@ final class Flowers {
             case CLUSTER -> petals[2 + i % 3].dot(x, y, size * (0.7 + 0.6 * frame.chance().nextDouble()));
             case CATKIN -> LeafForm.LANCE.draw(petals[2 + i % 3], x, y, Math.PI / 2 + frame.wobble() * 0.2, size);
             case BELLS -> LeafForm.OVAL.draw(petals[2 + i % 3], x, y, Math.PI / 2 + frame.wobble() * 0.3, size);
+            case NODDING -> nodding(x, y, size);
+        }
+    }
+
+    /** A stem's bent tip with three petals below it, the middle one lightest. */
+    private void nodding(double x, double y, double size) {
+        double side = x < 0 ? -1 : 1;
+        double tip = x + side * size * 0.35;
+        stems.move(x, y).curve(side * size * 0.1, -size * 0.3, tip - x, size * 0.05);
+        for (int k = -1; k <= 1; k++) {
+            LeafForm.OVAL.draw(petals[k == 0 ? 4 : 2], tip, y + size * 0.05, Math.PI / 2 + k * 0.5, size * (k == 0 ? 1 : 0.9));
         }
     }
 

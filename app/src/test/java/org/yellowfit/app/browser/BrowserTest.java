@@ -68,6 +68,12 @@ abstract class BrowserTest {
         return browser.findElement(By.cssSelector(css));
     }
 
+    /** What ends right of the window, but for what is scrolled or hidden on purpose. */
+    private static final String STICKING_OUT = """
+            const held = (e) => { for (let p = e.parentElement; p; p = p.parentElement) { if (['auto', 'scroll', 'hidden'].includes(getComputedStyle(p).overflowX)) { return true; } } return false; };
+            return [...document.querySelectorAll('main *')].filter((e) => { const r = e.getBoundingClientRect(); return r.width > 1 && r.height > 1 && r.right > innerWidth + 1 && !e.closest('svg') && !e.closest('details:not([open])') && !held(e); })
+              .slice(0, 5).map((e) => e.tagName + '.' + (e.className || e.id) + ' to ' + Math.round(e.getBoundingClientRect().right));""";
+
     /** Waits out a page that is redrawn between finding and looking. */
     WebDriverWait patiently() {
         WebDriverWait wait = new WebDriverWait(browser, PATIENCE);
@@ -94,6 +100,7 @@ abstract class BrowserTest {
         assertThat(errors).as("console on " + page).isEmpty();
         Number overflow = (Number) ((JavascriptExecutor) browser).executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
         assertThat(overflow.intValue()).as("nothing sticks out sideways on " + page).isLessThanOrEqualTo(0);
+        assertThat((List<?>) ((JavascriptExecutor) browser).executeScript(STICKING_OUT)).as("nothing sticks out of what holds it on " + page).isEmpty();
     }
 
     void press(CharSequence... keys) {
