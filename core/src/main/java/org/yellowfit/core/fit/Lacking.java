@@ -49,8 +49,13 @@ public final class Lacking {
         this.question = question;
         this.insistAll = insistAll;
         this.lacks = new long[plants.size()];
-        for (int i = 0; i < lacks.length; i++) {
-            lacks[i] = lacks(i);
+        for (Criterion criterion : Marking.CRITERIA) {
+            Marker marker = criterion.marker(plants, question);
+            if (marker != null && criterion.name() == CriterionName.WANTS) {
+                lackingWishes();
+            } else if (marker != null) {
+                lacking(criterion, marker);
+            }
         }
     }
 
@@ -166,20 +171,20 @@ public final class Lacking {
         return found.stream().sorted(Comparator.comparingDouble((Integer i) -> -scores.get(i))).limit(BEST).map(i -> plants.plants[i]).toList();
     }
 
-    private long lacks(int i) {
-        long lack = 0;
-        for (Criterion criterion : Marking.CRITERIA) {
-            if (criterion.name() == CriterionName.WANTS) {
-                lack |= lacksWishes(plants.plants[i]);
-                continue;
-            }
-            double mark = criterion.mark(plants, i, question);
+    private void lacking(Criterion criterion, Marker marker) {
+        for (int i = 0; i < lacks.length; i++) {
+            double mark = marker.mark(i);
             if (Scale.isScore(mark) && Scale.verdict(mark) == Verdict.NO) {
-                lack |= bit(criterion.name().word(), () -> new Demand(criterion.name().word(), Phrases.say("demand." + criterion.name().word(), criterion.site(question)),
+                lacks[i] |= bit(criterion.name().word(), () -> new Demand(criterion.name().word(), Phrases.say("demand." + criterion.name().word(), criterion.site(question)),
                         Phrases.say("open." + criterion.name().word(), criterion.site(question))));
             }
         }
-        return lack;
+    }
+
+    private void lackingWishes() {
+        for (int i = 0; i < lacks.length; i++) {
+            lacks[i] |= lacksWishes(plants.plants[i]);
+        }
     }
 
     private long lacksWishes(Cultivar plant) {
@@ -190,15 +195,16 @@ public final class Lacking {
         for (Wish wish : WantsCriterion.unwanted(plant, question)) {
             lack |= bit("wants.never." + wish.field(), () -> wish("wants.never." + wish.field(), Phrases.say("demand.never", wish.words())));
         }
-        List<Wish> wishes = WantsCriterion.wishes(plant, question);
-        boolean noneMet = !wishes.isEmpty() && wishes.stream().noneMatch(wish -> wish.isUnknown() || wish.met() > 0);
-        for (Wish wish : wishes) {
-            boolean insisted = insistAll || question.wants().must().contains(wish.field()) || noneMet && wishes.size() == 1;
-            if (!wish.isUnknown() && !wish.isMet() && insisted) {
+        // What is not known of a plant neither rules it out nor saves it.
+        List<Wish> known = WantsCriterion.wishes(plant, question).stream().filter(wish -> !wish.isUnknown()).toList();
+        boolean noneMet = !known.isEmpty() && known.stream().noneMatch(wish -> wish.met() > 0);
+        for (Wish wish : known) {
+            boolean insisted = insistAll || question.wants().must().contains(wish.field()) || noneMet && known.size() == 1;
+            if (!wish.isMet() && insisted) {
                 lack |= bit("wants." + wish.field(), () -> wish("wants." + wish.field(), wish.words()));
             }
         }
-        if (noneMet && !insistAll && wishes.size() > 1) {
+        if (noneMet && !insistAll && known.size() > 1) {
             lack |= bit("wants", () -> wish("wants", Phrases.say("demand.wishes")));
         }
         return lack;

@@ -35,6 +35,36 @@ class LackingTest {
         assertThat(lacking.openings().get(0).demand().without()).isNotBlank();
     }
 
+    /** A pot asks for plants that are suited to one, though nothing is wished for. */
+    @Test
+    void inAPotWhatIsNotSuitedToOneLacksJustThat() {
+        Catalogue plants = Catalogue.of(List.of(Plants.plant("id=yes pot_ok=yes zone_min=1a"), Plants.plant("id=no pot_ok=no zone_min=1a"), Plants.plant("id=unknown zone_min=1a")));
+        Lacking lacking = Lacking.of(plants, Advice.question("zone=6b container=yes", "", Policy.STANDARD));
+        assertThat(lacking.meetingAll()).isEqualTo(2);
+        assertThat(lacking.openings()).extracting(opening -> opening.demand().key() + " " + opening.best().get(0).id()).containsExactly("wants.container no");
+    }
+
+    /** Each demand as the slow marks of the criteria have it, over random plants and places. */
+    @Test
+    void whatIsLackingIsWhatTheCriteriaRuleOut() {
+        List<Cultivar> plants = Plants.random(150, 23);
+        Catalogue catalogue = Catalogue.of(plants);
+        java.util.Random random = new java.util.Random(31);
+        for (int round = 0; round < 25; round++) {
+            Question question = FitPropertiesTest.randomQuestion(random);
+            int none = 0;
+            for (int i = 0; i < plants.size(); i++) {
+                boolean out = false;
+                for (Criterion criterion : Marking.CRITERIA) {
+                    double mark = criterion.mark(catalogue, i, question);
+                    out |= Scale.isScore(mark) && Scale.verdict(mark) == Verdict.NO;
+                }
+                none += out ? 0 : 1;
+            }
+            assertThat(Lacking.of(catalogue, question).meetingAll()).isEqualTo(none);
+        }
+    }
+
     /** Evergreen and under 2 m: both evergreens reach 3 m; either demand alone is met by some. */
     @Test
     void ofWishesThatNoPlantMeetsTogetherThePairIsNamed() {
