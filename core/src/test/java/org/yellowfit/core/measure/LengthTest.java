@@ -31,6 +31,7 @@ class LengthTest {
             "3' 6\"    | US     | 1.0668",
             "3 ft 6 in | METRIC | 1.0668",
             "3′6″      | US     | 1.0668",
+            "3ft 6     | US     | 1.0668",
             "0         | METRIC | 0",
             "'  2 M '  | US     | 2",
     })
@@ -39,7 +40,7 @@ class LengthTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "tall", "-1 m", "1.2.3", "5 yards", "1e3", "6 in 3 ft", "m", "1 000 m", "NaN"})
+    @ValueSource(strings = {"", "tall", "-1 m", "1.2.3", "5 yards", "3 ft six", "1e3", "6 in 3 ft", "m", "1 000 m", "NaN"})
     void whatIsNoLengthIsRefusedWithAnExample(String text) {
         assertThatThrownBy(() -> Length.parse(text, UnitSystem.METRIC)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("0.9 m or 90 cm");
         assertThatThrownBy(() -> Length.parse(text, UnitSystem.US)).hasMessageContaining("3 ft 6 in");

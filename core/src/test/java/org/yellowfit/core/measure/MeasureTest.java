@@ -6,31 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class MeasureTest {
-
-    @ParameterizedTest
-    @CsvSource(delimiter = ';', quoteCharacter = '`', value = {"0.9; METRIC; 0.9", "90 cm; METRIC; 0.9", "0,9 m; METRIC; 0.9", "3 ft; METRIC; 0.9144", "3; US; 0.9144", "3' 6\"; US; 1.0668",
-        "3 ft 6 in; US; 1.0668", "35 in; US; 0.889", "900mm; METRIC; 0.9", "3ft 6; US; 1.0668"})
-    void lengthsAreReadAsPeopleWriteThem(String text, UnitSystem bare, double metres) {
-        assertThat(Length.parse(text, bare)).isCloseTo(metres, within(1e-9));
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"", "tall", "-1", "1 yard", "1e5", "1.2.3", "3 ft six"})
-    void otherTextIsNoLength(String text) {
-        assertThatThrownBy(() -> Length.parse(text, UnitSystem.METRIC)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("write it like");
-    }
-
-    @ParameterizedTest
-    @CsvSource({"0.9, 90 cm, 2 ft 11 in", "1.8, 1.8 m, 5 ft 11 in", "0.3048, 30 cm, 12 in", "1.8288, 1.83 m, 6 ft", "0.99, 99 cm, 3 ft 3 in", "12.34, 12.3 m, 40 ft 6 in"})
-    void lengthsAreShownInBothSystems(double metres, String metric, String us) {
-        assertThat(UnitSystem.METRIC.length(metres)).isEqualTo(metric);
-        assertThat(UnitSystem.US.length(metres)).isEqualTo(us);
-    }
 
     @Test
     void numbersAreWrittenOneWay() {
