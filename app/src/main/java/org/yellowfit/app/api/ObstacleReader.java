@@ -16,8 +16,6 @@ import org.yellowfit.core.site.Outlines;
 /** Reads the obstacles of a request; every problem is collected with its place, like {@code obstacles[2].heightM}. */
 final class ObstacleReader {
 
-    private static final Set<Integer> NORTHERN_LEAF = Set.of(5, 6, 7, 8, 9, 10);
-    private static final Set<Integer> SOUTHERN_LEAF = Set.of(11, 12, 1, 2, 3, 4);
     private static final double TALLEST_M = 200;
 
     private enum Kind {
@@ -29,7 +27,7 @@ final class ObstacleReader {
 
     ObstacleReader(List<Problem> problems, boolean south) {
         this.problems = problems;
-        this.usualLeaf = south ? SOUTHERN_LEAF : NORTHERN_LEAF;
+        this.usualLeaf = Foliage.usualLeafMonths(south);
     }
 
     List<Obstacle> read(Object value) {

@@ -23,8 +23,6 @@ public final class FeatureReader {
     private static final int MOST_POINTS = 200;
     private static final double FARTHEST_M = 2000;
     private static final int LONGEST_NAME = 80;
-    private static final Set<Integer> NORTHERN_LEAF = Set.of(5, 6, 7, 8, 9, 10);
-    private static final Set<Integer> SOUTHERN_LEAF = Set.of(11, 12, 1, 2, 3, 4);
 
     private final List<Problem> problems;
     private final boolean south;
@@ -91,7 +89,7 @@ public final class FeatureReader {
             return null;
         }
         Feature feature = new Feature(id, kind, name == null ? "" : name, points, measures, leafy && foliage == null ? Foliage.DECIDUOUS : foliage,
-                leafOn == null ? south ? SOUTHERN_LEAF : NORTHERN_LEAF : new TreeSet<>(leafOn),
+                leafOn == null ? Foliage.usualLeafMonths(south) : new TreeSet<>(leafOn),
                 masonry == null ? kind == FeatureKind.BLOCK || kind == FeatureKind.WALL : masonry);
         checkTogether(feature);
         return problems.size() > before ? null : feature;
