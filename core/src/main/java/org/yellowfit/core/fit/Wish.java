@@ -12,6 +12,7 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Bloom;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Fragrance;
+import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Traits;
@@ -160,7 +161,12 @@ record Wish(String field, String key, String asked, double met) {
 
     private static double used(Cultivar plant, Wants wants) {
         Optional<List<Use>> uses = plant.get(Traits.USES);
-        return uses.isEmpty() ? Double.NaN : Collections.disjoint(uses.get(), wants.uses()) ? 0 : 1;
+        if (uses.isEmpty()) {
+            return Double.NaN;
+        }
+        // A climber screens only what holds it up; who has a trellis asks for a climber too.
+        boolean unheld = plant.kind() == Kind.CLIMBER && !wants.uses().contains(Use.CLIMBER);
+        return Collections.disjoint(uses.get(), wants.uses()) ? 0 : unheld ? 0.5 : 1;
     }
 
     /** Share of the height reached by the year, by the usual growth. */
