@@ -38,13 +38,13 @@ final class Appearance {
      */
     static boolean hasWinterBuds(Cultivar plant) {
         boolean summer = plant.get(Traits.BLOOM).map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER).orElse(false);
-        return summer && plant.persistence().isWoody() && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
+        return summer && plant.isWoody() && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
     }
 
     /** D3: woody plants that take hard pruning and do not lose their flowers by it. */
     static boolean takesCutting(Cultivar plant) {
         boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.BOTH);
-        return plant.persistence().isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
+        return plant.isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
     }
 
     /** Bigleaf and mountain hydrangeas turn blue in acid soil and pink in alkaline; white ones stay white (C4). */

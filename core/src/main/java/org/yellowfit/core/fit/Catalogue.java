@@ -150,7 +150,7 @@ public final class Catalogue {
         mayFlower[i] = Appearance.mayFlower(plant);
         mayLoseColour[i] = Appearance.mayLoseColour(plant);
         heightKept[i] = Appearance.takesCutting(plant);
-        widthKept[i] = heightKept[i] || !plant.persistence().isWoody();
+        widthKept[i] = heightKept[i] || !plant.isWoody();
         slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
         winterBuds[i] = Appearance.hasWinterBuds(plant);
         spreadsAt[i] = (byte) (int) plant.get(Traits.SPREADS_AT_ZONE).map(zone -> zone.half()).orElse(-1);

@@ -112,7 +112,7 @@ final class SpaceCriterion implements Criterion {
         }
         Remedy move = Remedy.of(Remedy.Action.MOVE, site -> upward ? site.edit().heightFor(size).build() : site.edit().roomFor(size).build(), upward ? "height.move" : "room.move", q.length(size));
         return Scale.verdict(mark) == Verdict.FITS_IF && mayPrune(plants, i, q)
-                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plants.plants[i].persistence().isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
+                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plants.plants[i].isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
     }
 
     private String outgrown(Cultivar plant, double room) {

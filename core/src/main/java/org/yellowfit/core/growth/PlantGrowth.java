@@ -30,7 +30,7 @@ public final class PlantGrowth {
     }
 
     public static PlantGrowth of(Cultivar plant) {
-        return new PlantGrowth(plant, plant.persistence().isWoody() ? WOODY_START_M : OTHER_START_M, 1);
+        return new PlantGrowth(plant, plant.isWoody() ? WOODY_START_M : OTHER_START_M, 1);
     }
 
     /** The same plant bought at another height, m. */
@@ -98,7 +98,7 @@ public final class PlantGrowth {
     }
 
     private GrowthCurve curve(double atTen, double ultimate) {
-        GrowthCurve curve = plant.persistence().isWoody()
+        GrowthCurve curve = plant.isWoody()
                 ? GrowthCurve.woody(startM, atTen, ultimate)
                 : GrowthCurve.clump(startM, atTen);
         return curve.atRate(rate);

@@ -109,6 +109,14 @@ public final class Cultivar {
         return kind() == Kind.ANNUAL || persistence() == Persistence.ANNUAL;
     }
 
+    /** Of wood that grows on for as long as it lives; an evergreen perennial, grass or fern is a clump all the same. */
+    public boolean isWoody() {
+        return persistence().isWoody() && switch (kind()) {
+            case PERENNIAL, GRASS, FERN, BULB, ANNUAL -> false;
+            default -> true;
+        };
+    }
+
     public String botanical() {
         return must(Traits.BOTANICAL);
     }

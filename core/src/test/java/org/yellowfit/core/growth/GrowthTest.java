@@ -83,4 +83,19 @@ class GrowthTest {
         assertThatThrownBy(() -> GrowthCurve.woody(0.3, 2, 3).at(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> GrowthCurve.woody(0.3, 2, 3).at(-1)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** A clump that keeps its leaves is a clump: as large at thirty years as at ten, and divided rather than pruned. */
+    @ParameterizedTest(name = "{0} {1}: woody {2}")
+    @CsvSource({"perennial, evergreen, false", "fern, evergreen, false", "grass, evergreen, false", "perennial, herbaceous, false", "bulb, herbaceous, false",
+        "shrub, evergreen, true", "shrub, deciduous, true", "conifer, evergreen, true", "tree, deciduous, true", "climber, deciduous, true", "annual, annual, false"})
+    void whatGrowsOnForAsLongAsItLives(String kind, String persistence, boolean woody) {
+        Cultivar plant = Plants.plant("height10_m=0.3 spread10_m=0.5 kind=" + kind + " persistence=" + persistence);
+        assertThat(plant.isWoody()).isEqualTo(woody);
+        double gain = PlantGrowth.of(plant).spread(30).mid() / PlantGrowth.of(plant).spread(10).mid();
+        if (woody) {
+            assertThat(gain).isGreaterThan(1.1);
+        } else {
+            assertThat(gain).isCloseTo(1, within(0.005));
+        }
+    }
 }
