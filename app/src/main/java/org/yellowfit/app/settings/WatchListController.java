@@ -3,7 +3,9 @@ package org.yellowfit.app.settings;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -89,8 +91,9 @@ class WatchListController {
 
     private String show(Model model, String problem, List<LineProblem> lines) {
         WatchList list = store.watchList();
-        model.addAttribute("rows", list.entries().stream().map(entry -> new Row(entry.plant(), Words.of(entry.level()), entry.note(),
-                (int) store.labels().stream().filter(plant -> list.entry(plant).filter(entry::equals).isPresent()).count())).toList());
+        Map<WatchList.Entry, Integer> plants = new HashMap<>();
+        store.labels().forEach(plant -> list.entry(plant).ifPresent(entry -> plants.merge(entry, 1, Integer::sum)));
+        model.addAttribute("rows", list.entries().stream().map(entry -> new Row(entry.plant(), Words.of(entry.level()), entry.note(), plants.getOrDefault(entry, 0))).toList());
         model.addAttribute("problem", problem);
         model.addAttribute("lines", lines);
         return "settings/watch-list";

@@ -182,7 +182,7 @@ class ShortlistController {
         }
         List<String> madeRoom = visits.choose(id, plant).stream().map(store::find).flatMap(Optional::stream).map(Cultivar::name).toList();
         if (!madeRoom.isEmpty()) {
-            flash.addFlashAttribute("told", List.of("%d plants stand side by side at most; %s made room. Its own page puts it back.".formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
+            flash.addFlashAttribute("told", List.of("%d plants stand side by side at most; %s made room.".formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
         }
         return "redirect:/visits/" + id + "/" + screen(back);
     }

@@ -1,6 +1,7 @@
 package org.yellowfit.core.fit;
 
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.SpreadMode;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
@@ -21,7 +22,7 @@ final class Spreading {
             return watched.level() == WatchList.Level.AVOID ? Scale.no(0) : q.site().practice().contained() ? Scale.fits(0.2) : Scale.fitsIf(0.5);
         }
         HardinessZone zone = q.site().zone();
-        boolean spreads = plants.spreadsAt[i] >= 0 && zone != null && zone.half() >= plants.spreadsAt[i];
+        boolean spreads = plants.spreadsAt[i] >= 0 && zone != null && zone.half() >= plants.spreadsAt[i] && !(SiteConditions.yes(q.site().container()) && !seeds(plants.plants[i]));
         return spreads ? SPREADS : Scale.DOES_NOT_APPLY;
     }
 
@@ -30,12 +31,17 @@ final class Spreading {
         WatchList.Entry watched = plants.watched[i];
         if (watched == null) {
             String zone = plants.plants[i].write(Traits.SPREADS_AT_ZONE).orElseThrow();
-            String how = plants.plants[i].is(Traits.SPREAD_MODE, SpreadMode.SELF_SEEDER) ? "seeds" : "runs";
+            String how = seeds(plants.plants[i]) ? "seeds" : "runs";
             return Explained.of(Phrases.say("spreading." + how + ".plant", zone), RULE, Phrases.say("spreading." + how, zone, q.site().zone().label()), Strip.reaching(0.4));
         }
         boolean avoid = watched.level() == WatchList.Level.AVOID;
         String why = Phrases.say(avoid ? "watched.avoid" : "watched.watch", watched.plant()) + (watched.note().isEmpty() ? "" : " " + Phrases.say("watched.note", watched.note()));
         return Explained.of(Phrases.say("watched.plant"), RULE, why, Strip.reaching(avoid ? -1 : -0.5));
+    }
+
+    /** What seeds about does so from a pot, too; a runner stays in it. */
+    private static boolean seeds(Cultivar plant) {
+        return plant.is(Traits.SPREAD_MODE, SpreadMode.SELF_SEEDER);
     }
 
     /** The graver of a hazard's mark and a spreader's. */

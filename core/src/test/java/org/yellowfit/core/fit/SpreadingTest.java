@@ -38,6 +38,12 @@ class SpreadingTest {
     }
 
     @Test
+    void aPotHoldsARunnerButNoSeed() {
+        Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes").isSilentOn(CriterionName.HAZARDS);
+        Advice.on(Plants.plant("spread_mode=self-seeder spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes").byRule(CriterionName.HAZARDS, "F2");
+    }
+
+    @Test
     void withoutAZoneOfThePlaceOrOfThePlantNothingIsSaid() {
         Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a"), "sunHours=5").isSilentOn(CriterionName.HAZARDS);
         Advice.on(Plants.plant("spread_mode=runner"), "zone=9a").isSilentOn(CriterionName.HAZARDS);
