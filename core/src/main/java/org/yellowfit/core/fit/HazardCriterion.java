@@ -49,7 +49,8 @@ final class HazardCriterion implements Criterion {
     @Override
     public Marker marker(Catalogue plants, Question q) {
         Marker hazards = asked(q.site()) ? Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> hazard(plants, i, q)) : i -> Scale.SITE_UNKNOWN;
-        return i -> Spreading.graver(hazards.mark(i), Spreading.mark(plants, i, q));
+        Marker spreading = Spreading.marker(plants, q);
+        return i -> Spreading.graver(hazards.mark(i), spreading.mark(i));
     }
 
     @Override

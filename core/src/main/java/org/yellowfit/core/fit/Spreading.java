@@ -26,6 +26,14 @@ final class Spreading {
         return spreads ? SPREADS : Scale.DOES_NOT_APPLY;
     }
 
+    /** The same, made ready for many plants, most of which neither spread nor are watched. */
+    static Marker marker(Catalogue plants, Question q) {
+        WatchList.Entry[] watched = plants.watched;
+        byte[] from = plants.spreadsAt;
+        int half = q.site().zone() == null ? -1 : q.site().zone().half();
+        return i -> watched[i] != null || from[i] >= 0 && half >= from[i] ? mark(plants, i, q) : Scale.DOES_NOT_APPLY;
+    }
+
     /** Asked only of plants that {@link #mark} gives a score. */
     static Explained explain(Catalogue plants, int i, Question q) {
         WatchList.Entry watched = plants.watched[i];
