@@ -67,6 +67,7 @@ class CatalogueController {
             model.addAttribute("waysOut", waysOut(found, params, asked));
         }
         long version = store.snapshot().version();
+        model.addAttribute("noPlants", store.labels().isEmpty());
         model.addAttribute("q", typed);
         model.addAttribute("chips", chips(found, params, colour));
         model.addAttribute("facets", facets(found, params));
