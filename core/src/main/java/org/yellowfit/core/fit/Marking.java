@@ -120,7 +120,9 @@ final class Marking {
             }
         }
         double lowestLog = Math.log(scores[limiting]);
-        return Math.exp(LIMITING_SHARE * lowestLog + (1 - LIMITING_SHARE) * (sum == 0 ? lowestLog : log / sum));
+        double mean = Math.exp(LIMITING_SHARE * lowestLog + (1 - LIMITING_SHARE) * (sum == 0 ? lowestLog : log / sum));
+        // No mean lies below the lowest, but for the last digit of a logarithm, which must not move a plant over the border of fitting.
+        return Math.max(scores[limiting], mean);
     }
 
     private static int[] order(String names) {

@@ -202,4 +202,18 @@ class FitPropertiesTest {
             }
         }
     }
+
+    /** Right at the border of fitting: nothing is known but what is neutral, in any number of criteria. */
+    @Test
+    void aScoreAtTheVeryBorderCountsOnTheSideOfItsVerdict() {
+        for (String site : List.of("ph=6.5", "ph=6.5 moisture=3", "ph=6.5 moisture=3 texture=loam", "ph=6.5 moisture=3 texture=loam drainage=good", "ph=6.5 deer=heavy", "ph=6.5 moisture=3 deer=heavy rabbits=heavy",
+                "ph=6.5 moisture=3 texture=loam drainage=good deer=heavy rabbits=heavy children=yes")) {
+            Question question = Advice.question(site, "", Policy.STANDARD);
+            Cultivar unknown = Plants.plant("ph= moisture= texture= drainage= deer= rabbit= hazards=");
+            Fit fit = new Fit(Catalogue.of(List.of(unknown)));
+            Verdict said = fit.rank(question, Scope.best(1)).candidates().get(0).verdict();
+            assertThat(fit.order(question, 1)).as(site).extracting(Ranked::verdict).containsExactly(said);
+            assertThat(fit.counts(question).fit()).as(site).isEqualTo(said == Verdict.FITS ? 1 : 0);
+        }
+    }
 }
