@@ -10,7 +10,6 @@ import org.yellowfit.core.plant.Cultivar;
 public final class FacetIndex {
 
     private final BitSet[][] members = new BitSet[Facet.values().length][];
-    private final long[][][] words = new long[Facet.values().length][][];
 
     public FacetIndex(List<Cultivar> plants) {
         for (Facet facet : Facet.values()) {
@@ -24,7 +23,6 @@ public final class FacetIndex {
                 }
             }
             members[facet.ordinal()] = heaps;
-            words[facet.ordinal()] = Arrays.stream(heaps).map(BitSet::toLongArray).toArray(long[][]::new);
         }
     }
 
@@ -37,15 +35,12 @@ public final class FacetIndex {
 
     /** How many of the plants lie in each heap of a facet. */
     public int[] counts(BitSet plants, Facet facet) {
-        long[] asked = plants.toLongArray();
-        long[][] heaps = words[facet.ordinal()];
-        int[] counts = new int[heaps.length];
-        for (int heap = 0; heap < heaps.length; heap++) {
-            int both = Math.min(asked.length, heaps[heap].length);
-            for (int i = 0; i < both; i++) {
-                counts[heap] += Long.bitCount(asked[i] & heaps[heap][i]);
-            }
-        }
-        return counts;
+        return Arrays.stream(members[facet.ordinal()]).mapToInt(heap -> both(plants, heap).cardinality()).toArray();
+    }
+
+    private static BitSet both(BitSet plants, BitSet heap) {
+        BitSet both = (BitSet) plants.clone();
+        both.and(heap);
+        return both;
     }
 }
