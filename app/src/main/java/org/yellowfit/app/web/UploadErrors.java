@@ -7,23 +7,13 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 
-/** Files that do not arrive. They fail before any page is chosen to answer, so these answers are for all of them. */
+/** Files that do not arrive. One that is too large never comes this far: the server turns it away, and the error page says so. */
 @ControllerAdvice
 class UploadErrors {
 
     private static final Logger LOG = LoggerFactory.getLogger(UploadErrors.class);
-
-    @ExceptionHandler(MaxUploadSizeExceededException.class)
-    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
-    String tooLarge(MaxUploadSizeExceededException e, Model model) {
-        LOG.debug("A file too large", e);
-        model.addAttribute("headline", "The file is too large");
-        model.addAttribute("text", "At most 200 MB are taken in one file. Part it, and bring in one part after the other.");
-        return "error";
-    }
 
     @ExceptionHandler(MultipartException.class)
     @ResponseStatus(HttpStatus.BAD_REQUEST)
