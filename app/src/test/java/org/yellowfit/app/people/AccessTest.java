@@ -172,22 +172,4 @@ class AccessTest {
         assertThat(headers).containsEntry("X-Content-Type-Options", "nosniff").containsKey("X-Frame-Options");
         assertThat(headers.getOrDefault("Server", "")).doesNotContain("Tomcat");
     }
-
-    /** Said before any of it is read: the server turns such a file away by its length. */
-    @Test
-    void aFileThatIsTooLargeIsTurnedAwayInWords(RunningApp app) throws java.io.IOException {
-        URI url = URI.create(app.url());
-        try (java.net.Socket socket = new java.net.Socket(url.getHost(), url.getPort())) {
-            socket.setSoTimeout(20_000);
-            socket.getOutputStream().write(("POST /sign-in HTTP/1.1\r\nHost: " + url.getAuthority() + "\r\nAccept: text/html\r\nConnection: close\r\n"
-                    + "Content-Type: multipart/form-data; boundary=edge\r\nContent-Length: 250000000\r\n\r\n--edge\r\n").getBytes(java.nio.charset.StandardCharsets.US_ASCII));
-            socket.getOutputStream().flush();
-            StringBuilder answer = new StringBuilder();
-            byte[] part = new byte[4096];
-            for (int read = socket.getInputStream().read(part); read > 0 && answer.indexOf("</html>") < 0; read = socket.getInputStream().read(part)) {
-                answer.append(new String(part, 0, read, java.nio.charset.StandardCharsets.UTF_8));
-            }
-            assertThat(answer.toString()).startsWith("HTTP/1.1 413").contains("The file is too large", "At most 200 MB");
-        }
-    }
 }
