@@ -1,7 +1,20 @@
 // The two scrubbers of a plant's page: they only choose which picture is shown.
 document.addEventListener('alpine:init', () => {
   const AGES = [0, 1, 2, 3, 5, 7, 10, 15, 20, 25, 30];
-  const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+  const MONTHS = [
+    'January',
+    'February',
+    'March',
+    'April',
+    'May',
+    'June',
+    'July',
+    'August',
+    'September',
+    'October',
+    'November',
+    'December',
+  ];
   window.Alpine.data('stage', () => ({
     half: 0,
     step: 6,
@@ -29,5 +42,9 @@ document.addEventListener('alpine:init', () => {
     },
   }));
   // A page that waits for long work looks again by itself.
-  window.Alpine.data('waiting', () => ({ init() { setTimeout(() => window.location.reload(), 1000); } }));
+  window.Alpine.data('waiting', () => ({
+    init() {
+      setTimeout(() => window.location.reload(), 1000);
+    },
+  }));
 });

@@ -1,6 +1,15 @@
 // The dense shortlist: goes from plant to plant, tries the site's dials, and asks for what they would give.
 document.addEventListener('alpine:init', () => {
-  const KEYS = { n: 'next', arrowdown: 'next', v: 'previous', arrowup: 'previous', w: 'why', k: 'keep', b: 'beside', x: 'pass' };
+  const KEYS = {
+    n: 'next',
+    arrowdown: 'next',
+    v: 'previous',
+    arrowup: 'previous',
+    w: 'why',
+    k: 'keep',
+    b: 'beside',
+    x: 'pass',
+  };
 
   const shown = (value, unit, us) => {
     if (unit === 'm' && us) {
@@ -35,7 +44,9 @@ document.addEventListener('alpine:init', () => {
     changed() {
       const form = this.$refs.dials;
       const values = new URLSearchParams();
-      [...form.querySelectorAll('input[type=range]')].filter((dial) => dial.dataset.tried).forEach((dial) => values.set(dial.name, dial.value));
+      [...form.querySelectorAll('input[type=range]')]
+        .filter((dial) => dial.dataset.tried)
+        .forEach((dial) => values.set(dial.name, dial.value));
       values.set('group', this.$root.dataset.group);
       return values;
     },
@@ -52,17 +63,24 @@ document.addEventListener('alpine:init', () => {
       const trouble = this.$refs.trouble;
       try {
         const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/${part}`);
-        trouble.textContent = answer.ok ? '' : 'That could not be worked out; the list below is the last one that was. Load the page again.';
+        trouble.textContent = answer.ok
+          ? ''
+          : 'That could not be worked out; the list below is the last one that was. Load the page again.';
         return answer.ok ? await answer.text() : null;
       } catch {
-        trouble.textContent = 'The server cannot be reached; the list below is the last one it gave. Try again in a moment.';
+        trouble.textContent =
+          'The server cannot be reached; the list below is the last one it gave. Try again in a moment.';
         return null;
       }
     },
     tried(event) {
       const dial = event.target;
       dial.dataset.tried = 'true';
-      dial.nextElementSibling.textContent = shown(Number(dial.value), dial.nextElementSibling.dataset.unit, this.$root.dataset.us === 'true');
+      dial.nextElementSibling.textContent = shown(
+        Number(dial.value),
+        dial.nextElementSibling.dataset.unit,
+        this.$root.dataset.us === 'true',
+      );
       if (!this.asking) {
         this.ask();
       } else {
@@ -85,7 +103,9 @@ document.addEventListener('alpine:init', () => {
     show(html) {
       const fresh = document.createElement('template');
       fresh.innerHTML = html;
-      const drawn = new Map([...this.$refs.list.querySelectorAll('.thumb')].map((picture) => [picture.getAttribute('src'), picture]));
+      const drawn = new Map(
+        [...this.$refs.list.querySelectorAll('.thumb')].map((picture) => [picture.getAttribute('src'), picture]),
+      );
       fresh.content.querySelectorAll('.thumb').forEach((picture) => {
         const kept = drawn.get(picture.getAttribute('src'));
         if (kept) {
@@ -116,7 +136,9 @@ document.addEventListener('alpine:init', () => {
       if (work === 'next' || work === 'previous') {
         this.step(work === 'next' ? 1 : -1);
       } else {
-        this.$refs.chosen.querySelector(`[data-act="${{ why: 'w', keep: 'k', beside: 'b', pass: 'x' }[work]}"]`)?.click();
+        this.$refs.chosen
+          .querySelector(`[data-act="${{ why: 'w', keep: 'k', beside: 'b', pass: 'x' }[work]}"]`)
+          ?.click();
       }
     },
   }));

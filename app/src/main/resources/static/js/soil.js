@@ -17,7 +17,9 @@ document.addEventListener('alpine:init', () => {
       this.drawJar();
       this.$refs.jar.addEventListener('pointerdown', (event) => this.grab(event));
       this.$refs.jar.addEventListener('pointermove', (event) => this.drag(event));
-      this.$refs.jar.addEventListener('pointerup', () => { this.held = null; });
+      this.$refs.jar.addEventListener('pointerup', () => {
+        this.held = null;
+      });
     },
     field(name) {
       return this.$root.elements[name];
@@ -31,36 +33,61 @@ document.addEventListener('alpine:init', () => {
       this.timer = setTimeout(() => this.ask(), 250);
     },
     async ask() {
-      const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/try`, { method: 'POST', body: new URLSearchParams(new FormData(this.$root)) });
+      const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/try`, {
+        method: 'POST',
+        body: new URLSearchParams(new FormData(this.$root)),
+      });
       if (answer.ok) {
         this.$refs.result.innerHTML = await answer.text();
         const wrong = (this.$refs.result.firstElementChild.dataset.problems ?? '').split(' ');
-        [...this.$root.elements].forEach((each) => each.matches('input:not([type=radio]):not([type=checkbox])') && each.setAttribute('aria-invalid', String(wrong.includes(each.name))));
+        [...this.$root.elements].forEach(
+          (each) =>
+            each.matches('input:not([type=radio]):not([type=checkbox])') &&
+            each.setAttribute('aria-invalid', String(wrong.includes(each.name))),
+        );
       }
     },
     async probe() {
       const readings = this.$refs.readings;
       const before = readings.value.trim().split(/\s+/).filter(Boolean).length;
       const csrf = this.field('_csrf').value;
-      const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/probe`, { method: 'POST', body: new URLSearchParams({ before, _csrf: csrf }) });
+      const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/probe`, {
+        method: 'POST',
+        body: new URLSearchParams({ before, _csrf: csrf }),
+      });
       if (answer.ok) {
         readings.value = `${readings.value.trim()} ${(await answer.json()).ph}`.trim();
         this.changed();
       }
     },
     scale() {
-      return (FLOOR - TOP - 20) / Math.max(TALLEST_MM, this.heights().reduce((a, b) => a + b, 0));
+      return (
+        (FLOOR - TOP - 20) /
+        Math.max(
+          TALLEST_MM,
+          this.heights().reduce((a, b) => a + b, 0),
+        )
+      );
     },
     drawJar() {
       const scale = this.scale();
       const [clay, silt, sand] = this.heights().map((mm) => mm * scale);
       const parts = [node('rect', { class: 'jar-water', x: 12, y: TOP + 14, width: 66, height: FLOOR - TOP - 14 })];
       let y = FLOOR;
-      [[sand, 'jar-sand'], [silt, 'jar-silt'], [clay, 'jar-clay']].forEach(([height, style]) => {
+      [
+        [sand, 'jar-sand'],
+        [silt, 'jar-silt'],
+        [clay, 'jar-clay'],
+      ].forEach(([height, style]) => {
         y -= height;
         parts.push(node('rect', { class: style, x: 12, y, width: 66, height }));
       });
-      parts.push(node('path', { class: 'jar-glass', d: `M20 4H70V${TOP}Q80 ${TOP + 2} 80 ${TOP + 12}V${FLOOR}Q80 166 74 166H16Q10 166 10 ${FLOOR}V${TOP + 12}Q10 ${TOP + 2} 20 ${TOP}Z` }));
+      parts.push(
+        node('path', {
+          class: 'jar-glass',
+          d: `M20 4H70V${TOP}Q80 ${TOP + 2} 80 ${TOP + 12}V${FLOOR}Q80 166 74 166H16Q10 166 10 ${FLOOR}V${TOP + 12}Q10 ${TOP + 2} 20 ${TOP}Z`,
+        }),
+      );
       this.$refs.jar.replaceChildren(...parts);
     },
     at(event) {
@@ -83,7 +110,11 @@ document.addEventListener('alpine:init', () => {
       }
       const [clay, silt, sand] = this.heights();
       const at = Math.min(this.at(event), 400);
-      const values = { 0: ['sandMm', at, 'siltMm', Math.max(0, sand + silt - at)], 1: ['siltMm', Math.max(0, at - sand), 'clayMm', Math.max(0, sand + silt + clay - at)], 2: ['clayMm', Math.max(0, at - sand - silt)] }[this.held];
+      const values = {
+        0: ['sandMm', at, 'siltMm', Math.max(0, sand + silt - at)],
+        1: ['siltMm', Math.max(0, at - sand), 'clayMm', Math.max(0, sand + silt + clay - at)],
+        2: ['clayMm', Math.max(0, at - sand - silt)],
+      }[this.held];
       for (let i = 0; i < values.length; i += 2) {
         this.field(values[i]).value = Math.round(values[i + 1]);
       }

@@ -43,23 +43,27 @@ export class Editor {
     let best = null;
     let least = near;
     const others = this.model.features.filter((feature) => feature.id !== except);
-    others.forEach((feature) => feature.points.forEach((corner) => {
-      const away = distance(corner, point);
-      if (away < least) {
-        least = away;
-        best = [...corner];
-      }
-    }));
+    others.forEach((feature) =>
+      feature.points.forEach((corner) => {
+        const away = distance(corner, point);
+        if (away < least) {
+          least = away;
+          best = [...corner];
+        }
+      }),
+    );
     if (best) {
       return best;
     }
-    others.forEach((feature) => sides(feature, this.model.kinds[feature.kind].shape).forEach(([a, b]) => {
-      const foot = onSide(a, b, point);
-      if (foot && distance(foot, point) < least) {
-        least = distance(foot, point);
-        best = foot;
-      }
-    }));
+    others.forEach((feature) =>
+      sides(feature, this.model.kinds[feature.kind].shape).forEach(([a, b]) => {
+        const foot = onSide(a, b, point);
+        if (foot && distance(foot, point) < least) {
+          least = distance(foot, point);
+          best = foot;
+        }
+      }),
+    );
     return best ?? [snapped(point[0]), snapped(point[1])];
   }
 
@@ -120,7 +124,11 @@ export class Editor {
       this.carry(raw, event);
     } else if (this.start.view) {
       const scale = this.scene.perPixel();
-      this.scene.view = { ...this.start.view, x: this.start.view.x - (event.clientX - this.start.x) * scale, y: this.start.view.y - (event.clientY - this.start.y) * scale };
+      this.scene.view = {
+        ...this.start.view,
+        x: this.start.view.x - (event.clientX - this.start.x) * scale,
+        y: this.start.view.y - (event.clientY - this.start.y) * scale,
+      };
       this.scene.draw();
     }
   }
@@ -171,8 +179,10 @@ export class Editor {
   show(points) {
     this.scene.draft = points;
     this.scene.draftClosed = this.tool && this.model.kinds[this.tool]?.shape === 'area';
-    this.scene.draftWords = points.length === 4 && this.scene.draftClosed && !this.draft.length
-      ? `${shown(distance(points[0], points[1]), this.scene.us)} × ${shown(distance(points[1], points[2]), this.scene.us)}` : null;
+    this.scene.draftWords =
+      points.length === 4 && this.scene.draftClosed && !this.draft.length
+        ? `${shown(distance(points[0], points[1]), this.scene.us)} × ${shown(distance(points[1], points[2]), this.scene.us)}`
+        : null;
     this.scene.marks();
   }
 
@@ -200,8 +210,26 @@ export class Editor {
     const [cx, cy] = [snapped(x + w / 2), snapped(-(y + h / 2))];
     const [hx, hy] = HALF[kind] ?? [1.5, 0];
     const shape = this.model.kinds[kind].shape;
-    const points = shape === 'point' ? [[cx, cy]] : shape === 'line' ? [[cx - hx, cy], [cx + hx, cy]]
-      : kind === 'sight' ? [[cx - hx, cy - hy], [cx + hx, cy - hy], [cx + hx, cy + hy]] : [[cx - hx, cy - hy], [cx + hx, cy - hy], [cx + hx, cy + hy], [cx - hx, cy + hy]];
+    const points =
+      shape === 'point'
+        ? [[cx, cy]]
+        : shape === 'line'
+          ? [
+              [cx - hx, cy],
+              [cx + hx, cy],
+            ]
+          : kind === 'sight'
+            ? [
+                [cx - hx, cy - hy],
+                [cx + hx, cy - hy],
+                [cx + hx, cy + hy],
+              ]
+            : [
+                [cx - hx, cy - hy],
+                [cx + hx, cy - hy],
+                [cx + hx, cy + hy],
+                [cx - hx, cy + hy],
+              ];
     const feature = this.model.add(kind, points);
     this.svg.querySelector(`[data-id="${feature.id}"]`)?.focus({ preventScroll: true });
   }
@@ -239,7 +267,10 @@ export class Editor {
       this.finish();
     } else if (arrows && this.tool === 'why') {
       event.preventDefault();
-      const [x, y] = this.scene.asked ?? [this.scene.view.x + this.scene.view.w / 2, -(this.scene.view.y + this.scene.view.h / 2)];
+      const [x, y] = this.scene.asked ?? [
+        this.scene.view.x + this.scene.view.w / 2,
+        -(this.scene.view.y + this.scene.view.h / 2),
+      ];
       this.actions.ask([x + arrows[0] * 0.25, y + arrows[1] * 0.25]);
     } else if (arrows && feature && !event.altKey) {
       event.preventDefault();

@@ -119,14 +119,21 @@ export class Model {
   }
 
   add(kind, points, props = {}) {
-    const feature = { id: this.freeId(), kind, points: points.map(([x, y]) => [round(x), round(y)]), props: { ...props } };
+    const feature = {
+      id: this.freeId(),
+      kind,
+      points: points.map(([x, y]) => [round(x), round(y)]),
+      props: { ...props },
+    };
     this.change(() => this.features.push(feature));
     this.select(feature.id);
     return feature;
   }
 
   addAll(features) {
-    this.change(() => features.forEach((feature) => this.features.push({ ...fromGeoJson(feature), id: this.freeId() })));
+    this.change(() =>
+      features.forEach((feature) => this.features.push({ ...fromGeoJson(feature), id: this.freeId() })),
+    );
   }
 
   remove(id) {
@@ -162,7 +169,12 @@ export class Model {
     const dx = ((b[0] - a[0]) / now) * (length - now);
     const dy = ((b[1] - a[1]) / now) * (length - now);
     const shape = this.kinds[feature.kind].shape;
-    const moved = shape === 'line' ? points.map((_, i) => i).filter((i) => i > side) : n === 4 ? [(side + 1) % n, (side + 2) % n] : [(side + 1) % n];
+    const moved =
+      shape === 'line'
+        ? points.map((_, i) => i).filter((i) => i > side)
+        : n === 4
+          ? [(side + 1) % n, (side + 2) % n]
+          : [(side + 1) % n];
     moved.forEach((i) => {
       points[i] = [round(points[i][0] + dx), round(points[i][1] + dy)];
     });
@@ -170,7 +182,9 @@ export class Model {
 
   measure(feature, field) {
     const own = feature.props[field];
-    return own === undefined || own === '' ? this.kinds[feature.kind].measures.find((m) => m.field === field)?.usual : own;
+    return own === undefined || own === ''
+      ? this.kinds[feature.kind].measures.find((m) => m.field === field)?.usual
+      : own;
   }
 
   geoJson() {
@@ -185,7 +199,10 @@ export const middle = (points) => [
   (Math.min(...points.map((p) => p[1])) + Math.max(...points.map((p) => p[1]))) / 2,
 ];
 
-export const area = (points) => Math.abs(points.reduce((sum, [x, y], i) => {
-  const [nx, ny] = points[(i + 1) % points.length];
-  return sum + x * ny - nx * y;
-}, 0)) / 2;
+export const area = (points) =>
+  Math.abs(
+    points.reduce((sum, [x, y], i) => {
+      const [nx, ny] = points[(i + 1) % points.length];
+      return sum + x * ny - nx * y;
+    }, 0),
+  ) / 2;

@@ -4,7 +4,9 @@ import { shown, shownArea, typed } from './units.js';
 
 const node = (name, attributes = {}, ...children) => {
   const element = document.createElement(name);
-  Object.entries(attributes).forEach(([key, value]) => value !== null && value !== undefined && element.setAttribute(key, value));
+  Object.entries(attributes).forEach(
+    ([key, value]) => value !== null && value !== undefined && element.setAttribute(key, value),
+  );
   element.append(...children);
   return element;
 };
@@ -36,7 +38,11 @@ export class Panel {
   // What is being typed, and what could not be used, outlives a redrawing of the panel.
   unfinished() {
     return [...this.root.querySelectorAll('input'), ...this.where.querySelectorAll('input')]
-      .filter((input) => input.getAttribute('aria-invalid') === 'true' || (input === document.activeElement && input.value !== input.defaultValue))
+      .filter(
+        (input) =>
+          input.getAttribute('aria-invalid') === 'true' ||
+          (input === document.activeElement && input.value !== input.defaultValue),
+      )
       .map((input) => ({ id: input.id, value: input.value, wrong: input.nextElementSibling?.textContent ?? '' }));
   }
 
@@ -58,39 +64,91 @@ export class Panel {
   thing(feature) {
     const kind = this.model.kinds[feature.kind];
     const parts = [node('h2', {}, kind.name[0].toUpperCase() + kind.name.slice(1)), ...this.told(feature.id)];
-    parts.push(this.row('Called', 'name', feature.props.name ?? '', (text) => this.set(feature, 'name', text.trim()), kind.name));
+    parts.push(
+      this.row('Called', 'name', feature.props.name ?? '', (text) => this.set(feature, 'name', text.trim()), kind.name),
+    );
     kind.measures.forEach((measure) => parts.push(this.measure(feature, measure)));
     if (feature.kind === 'tree' || feature.kind === 'hedge') {
-      parts.push(this.choice('Leaves', 'foliage', feature.props.foliage ?? 'deciduous', [['deciduous', 'falls in autumn'], ['evergreen', 'evergreen']], (value) => this.set(feature, 'foliage', value)));
+      parts.push(
+        this.choice(
+          'Leaves',
+          'foliage',
+          feature.props.foliage ?? 'deciduous',
+          [
+            ['deciduous', 'falls in autumn'],
+            ['evergreen', 'evergreen'],
+          ],
+          (value) => this.set(feature, 'foliage', value),
+        ),
+      );
     }
     if (feature.kind === 'block' || feature.kind === 'wall') {
-      parts.push(this.choice('Made of', 'masonry', String(feature.props.masonry ?? true), [['true', 'masonry, holds heat'], ['false', 'wood or other']], (value) => this.set(feature, 'masonry', value === 'true')));
+      parts.push(
+        this.choice(
+          'Made of',
+          'masonry',
+          String(feature.props.masonry ?? true),
+          [
+            ['true', 'masonry, holds heat'],
+            ['false', 'wood or other'],
+          ],
+          (value) => this.set(feature, 'masonry', value === 'true'),
+        ),
+      );
     }
     parts.push(...this.sides(feature, kind.shape), this.acts(feature));
     return parts;
   }
 
   told(id) {
-    return this.problems.filter((problem) => problem.field === id || problem.field.startsWith(`${id}.`)).map((problem) => node('p', { class: 'problem', role: 'alert' }, problem.message));
+    return this.problems
+      .filter((problem) => problem.field === id || problem.field.startsWith(`${id}.`))
+      .map((problem) => node('p', { class: 'problem', role: 'alert' }, problem.message));
   }
 
   measure(feature, measure) {
     const own = feature.props[measure.field];
     const length = measure.length;
-    const text = own === undefined || own === '' ? '' : length ? shown(own, this.us) : measure.field === 'passes' ? `${Math.round(own * 100)}` : String(own);
-    const usual = measure.usual === null ? '' : length ? shown(measure.usual, this.us) : measure.field === 'passes' ? `${Math.round(measure.usual * 100)}` : String(measure.usual);
+    const text =
+      own === undefined || own === ''
+        ? ''
+        : length
+          ? shown(own, this.us)
+          : measure.field === 'passes'
+            ? `${Math.round(own * 100)}`
+            : String(own);
+    const usual =
+      measure.usual === null
+        ? ''
+        : length
+          ? shown(measure.usual, this.us)
+          : measure.field === 'passes'
+            ? `${Math.round(measure.usual * 100)}`
+            : String(measure.usual);
     const unit = measure.field === 'passes' ? '%' : length || measure.unit === 'year' ? '' : measure.unit;
     const label = unit ? `${measure.words}, ${unit}` : measure.words;
-    return this.row(label, measure.field, text, (value) => {
-      if (value.trim() === '') {
-        return this.set(feature, measure.field, undefined);
-      }
-      const number = length ? typed(value, this.us) : measure.field === 'passes' ? Number(value.replace('%', '')) / 100 : Number(value.replace(',', '.'));
-      if (!(number >= measure.least && number <= measure.most)) {
-        return length ? `Write a length from ${shown(measure.least, this.us)} to ${shown(measure.most, this.us)}.` : `Write a number from ${measure.field === 'passes' ? '0 to 100' : `${measure.least} to ${measure.most}`}.`;
-      }
-      return this.set(feature, measure.field, Math.round(number * 10000) / 10000);
-    }, usual);
+    return this.row(
+      label,
+      measure.field,
+      text,
+      (value) => {
+        if (value.trim() === '') {
+          return this.set(feature, measure.field, undefined);
+        }
+        const number = length
+          ? typed(value, this.us)
+          : measure.field === 'passes'
+            ? Number(value.replace('%', '')) / 100
+            : Number(value.replace(',', '.'));
+        if (!(number >= measure.least && number <= measure.most)) {
+          return length
+            ? `Write a length from ${shown(measure.least, this.us)} to ${shown(measure.most, this.us)}.`
+            : `Write a number from ${measure.field === 'passes' ? '0 to 100' : `${measure.least} to ${measure.most}`}.`;
+        }
+        return this.set(feature, measure.field, Math.round(number * 10000) / 10000);
+      },
+      usual,
+    );
   }
 
   sides(feature, shape) {
@@ -102,10 +160,14 @@ export class Panel {
     const list = node('div', { class: 'sides' });
     for (let i = 0; i < count; i += 1) {
       const length = distance(points[i], points[(i + 1) % points.length]);
-      list.append(this.row(`Side ${i + 1}`, `side${i}`, shown(length, this.us), (value) => {
-        const metres = typed(value, this.us);
-        return metres > 0 && metres <= 1000 ? this.model.change(() => this.model.setSide(feature, i, metres)) : 'Write a length above 0.';
-      }));
+      list.append(
+        this.row(`Side ${i + 1}`, `side${i}`, shown(length, this.us), (value) => {
+          const metres = typed(value, this.us);
+          return metres > 0 && metres <= 1000
+            ? this.model.change(() => this.model.setSide(feature, i, metres))
+            : 'Write a length above 0.';
+        }),
+      );
     }
     const size = shape === 'area' ? [node('p', { class: 'hint' }, `${shownArea(area(points), this.us)}`)] : [];
     return [list, ...size, ...this.position(feature)];
@@ -120,9 +182,14 @@ export class Panel {
       const by = metres - feature.points[0][index];
       return this.model.change(() => this.model.move(feature, index === 0 ? by : 0, index === 1 ? by : 0));
     };
-    return [node('div', { class: 'pair-rows' },
-      this.row('East of the corner', 'east', shownSigned(feature.points[0][0], this.us), set(0)),
-      this.row('North of it', 'north', shownSigned(feature.points[0][1], this.us), set(1)))];
+    return [
+      node(
+        'div',
+        { class: 'pair-rows' },
+        this.row('East of the corner', 'east', shownSigned(feature.points[0][0], this.us), set(0)),
+        this.row('North of it', 'north', shownSigned(feature.points[0][1], this.us), set(1)),
+      ),
+    ];
   }
 
   acts(feature) {
@@ -131,28 +198,51 @@ export class Panel {
       made.addEventListener('click', work);
       return made;
     };
-    return node('div', { class: 'panel-acts' },
+    return node(
+      'div',
+      { class: 'panel-acts' },
       button('Turn left', () => this.model.change(() => this.model.turn(feature, 15)), '['),
       button('Turn right', () => this.model.change(() => this.model.turn(feature, -15)), ']'),
-      button('Twice', () => this.model.add(feature.kind, feature.points.map(([x, y]) => [x + 0.5, y - 0.5]), feature.props), 'a copy beside it'),
-      button('Take away', () => this.model.remove(feature.id), 'Delete'));
+      button(
+        'Twice',
+        () =>
+          this.model.add(
+            feature.kind,
+            feature.points.map(([x, y]) => [x + 0.5, y - 0.5]),
+            feature.props,
+          ),
+        'a copy beside it',
+      ),
+      button('Take away', () => this.model.remove(feature.id), 'Delete'),
+    );
   }
 
   place() {
-    const at = (field, words, hint) => this.row(words, `at-${field}`, this.model.at[field] ?? '', (value) => {
-      const number = Number(value.replace(',', '.').replace('−', '-'));
-      if (value.trim() !== '' && Number.isNaN(number)) {
-        return 'Write a number.';
-      }
-      this.model.change(() => {
-        this.model.at[field] = value.trim() === '' ? '' : number;
-      });
-      return undefined;
-    }, hint);
-    return [...this.told('at'),
+    const at = (field, words, hint) =>
+      this.row(
+        words,
+        `at-${field}`,
+        this.model.at[field] ?? '',
+        (value) => {
+          const number = Number(value.replace(',', '.').replace('−', '-'));
+          if (value.trim() !== '' && Number.isNaN(number)) {
+            return 'Write a number.';
+          }
+          this.model.change(() => {
+            this.model.at[field] = value.trim() === '' ? '' : number;
+          });
+          return undefined;
+        },
+        hint,
+      );
+    return [
+      ...this.told('at'),
       at('north', 'True north, degrees clockwise from up', '0'),
-      at('latitude', 'Latitude, degrees, south with a minus', ''), at('longitude', 'Longitude, degrees, west with a minus', ''),
-      at('utcOffset', 'Clock ahead of UTC, hours', ''), at('drawnIn', 'Drawn as it is in', '')];
+      at('latitude', 'Latitude, degrees, south with a minus', ''),
+      at('longitude', 'Longitude, degrees, west with a minus', ''),
+      at('utcOffset', 'Clock ahead of UTC, hours', ''),
+      at('drawnIn', 'Drawn as it is in', ''),
+    ];
   }
 
   set(feature, field, value) {
@@ -180,7 +270,13 @@ export class Panel {
 
   choice(words, name, value, options, take) {
     const id = `panel-${name}`;
-    const select = node('select', { id }, ...options.map(([key, text]) => node('option', key === value ? { value: key, selected: '' } : { value: key }, text)));
+    const select = node(
+      'select',
+      { id },
+      ...options.map(([key, text]) =>
+        node('option', key === value ? { value: key, selected: '' } : { value: key }, text),
+      ),
+    );
     select.addEventListener('change', () => take(select.value));
     return node('div', { class: 'panel-row' }, node('label', { for: id }, words), select);
   }

@@ -14,8 +14,17 @@ const scene = new Scene(svg, model, given.us);
 const panel = new Panel(find('#panel'), find('#where'), model, given.us);
 const status = find('#saved');
 const sun = new Sun(scene, address, {
-  hours: find('#show-hours'), patchesOn: find('#show-patches'), shadowsOn: find('#show-shadows'), monthOut: find('#month-out'), hour: find('#hour'), hourOut: find('#hour-out'),
-  patches: find('#patches'), empty: find('#no-study'), compareOut: find('#compare'), cardTemplate: find('#patch-card'), chosen: find('.place-page').dataset.patch,
+  hours: find('#show-hours'),
+  patchesOn: find('#show-patches'),
+  shadowsOn: find('#show-shadows'),
+  monthOut: find('#month-out'),
+  hour: find('#hour'),
+  hourOut: find('#hour-out'),
+  patches: find('#patches'),
+  empty: find('#no-study'),
+  compareOut: find('#compare'),
+  cardTemplate: find('#patch-card'),
+  chosen: find('.place-page').dataset.patch,
   seasonMonth: Number(given.at.latitude) < 0 ? 12 : 6,
 });
 
@@ -58,7 +67,10 @@ const save = async () => {
     }
     took(await answer.json());
   } catch {
-    tell('Not saved: the application cannot be reached, or you were signed out. What is drawn is still here; it is saved with the next change.', true);
+    tell(
+      'Not saved: the application cannot be reached, or you were signed out. What is drawn is still here; it is saved with the next change.',
+      true,
+    );
   }
   saving = false;
   if (again) {
@@ -94,7 +106,9 @@ const took = (answer) => {
 editor = new Editor(svg, scene, model, {
   toolChosen: (tool) => {
     find('#starts').hidden = model.features.length > 0 || Boolean(tool);
-    document.querySelectorAll('[data-add]').forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.add === tool)));
+    document
+      .querySelectorAll('[data-add]')
+      .forEach((button) => button.setAttribute('aria-pressed', String(button.dataset.add === tool)));
   },
   toNumbers: () => panel.focusFirst(),
   ask: async (point) => {
@@ -104,11 +118,13 @@ editor = new Editor(svg, scene, model, {
     const answer = await fetch(`${address}/why.json?x=${point[0]}&y=${point[1]}&month=${month}&year=${sun.year}`);
     const story = answer.status === 200 ? await answer.json() : { title: 'Draw something first', told: [] };
     find('#why-title').textContent = story.title;
-    find('#why-told').replaceChildren(...story.told.map((text) => {
-      const line = document.createElement('li');
-      line.textContent = text;
-      return line;
-    }));
+    find('#why-told').replaceChildren(
+      ...story.told.map((text) => {
+        const line = document.createElement('li');
+        line.textContent = text;
+        return line;
+      }),
+    );
   },
 });
 
@@ -120,22 +136,33 @@ model.onChange((what) => {
   }
 });
 
-document.querySelectorAll('[data-add]').forEach((button) => button.addEventListener('click', (event) => {
-  const kind = button.dataset.add;
-  // A click that comes from the keyboard has no place on the screen: then one is put in the middle.
-  if (event.detail === 0 && kind !== 'why') {
-    editor.addInTheMiddle(kind);
-  } else {
-    editor.choose(kind);
-    svg.focus({ preventScroll: true });
-  }
-}));
+document.querySelectorAll('[data-add]').forEach((button) =>
+  button.addEventListener('click', (event) => {
+    const kind = button.dataset.add;
+    // A click that comes from the keyboard has no place on the screen: then one is put in the middle.
+    if (event.detail === 0 && kind !== 'why') {
+      editor.addInTheMiddle(kind);
+    } else {
+      editor.choose(kind);
+      svg.focus({ preventScroll: true });
+    }
+  }),
+);
 
 find('#undo').addEventListener('click', () => model.undo());
 find('#redo').addEventListener('click', () => model.redo());
-find('#zoom-in').addEventListener('click', () => { scene.zoom(1 / 1.3); sun.draw(); });
-find('#zoom-out').addEventListener('click', () => { scene.zoom(1.3); sun.draw(); });
-find('#fit').addEventListener('click', () => { scene.fit(); sun.draw(); });
+find('#zoom-in').addEventListener('click', () => {
+  scene.zoom(1 / 1.3);
+  sun.draw();
+});
+find('#zoom-out').addEventListener('click', () => {
+  scene.zoom(1.3);
+  sun.draw();
+});
+find('#fit').addEventListener('click', () => {
+  scene.fit();
+  sun.draw();
+});
 find('#month').addEventListener('input', (event) => sun.setMonth(Number(event.target.value)));
 find('#hour').addEventListener('input', (event) => sun.frameAt(Number(event.target.value)));
 ['hours', 'patches'].forEach((name) => find(`#show-${name}`).addEventListener('change', () => sun.draw()));
@@ -151,16 +178,20 @@ find('#year').addEventListener('change', async (event) => {
     sun.take(answer.status === 200 ? await answer.json() : null);
   }
 });
-document.querySelectorAll('[data-later]').forEach((button) => button.addEventListener('click', () => {
-  const field = find('#year');
-  field.value = Number(model.at.drawnIn) + Number(button.dataset.later);
-  field.dispatchEvent(new Event('change'));
-}));
+document.querySelectorAll('[data-later]').forEach((button) =>
+  button.addEventListener('click', () => {
+    const field = find('#year');
+    field.value = Number(model.at.drawnIn) + Number(button.dataset.later);
+    field.dispatchEvent(new Event('change'));
+  }),
+);
 
-document.querySelectorAll('[data-start]').forEach((button) => button.addEventListener('click', () => {
-  model.addAll(given.starts[Number(button.dataset.start)].features);
-  scene.fit();
-}));
+document.querySelectorAll('[data-start]').forEach((button) =>
+  button.addEventListener('click', () => {
+    model.addAll(given.starts[Number(button.dataset.start)].features);
+    scene.fit();
+  }),
+);
 
 find('#import').addEventListener('change', async (event) => {
   const file = event.target.files[0];
@@ -175,20 +206,29 @@ find('#import').addEventListener('change', async (event) => {
     }
     collection.features.forEach((feature) => {
       if (!model.kinds[feature?.properties?.kind] || !feature.geometry) {
-        throw new Error(`it holds a thing of a kind not known here: “${String(feature?.properties?.kind).slice(0, 40)}”`);
+        throw new Error(
+          `it holds a thing of a kind not known here: “${String(feature?.properties?.kind).slice(0, 40)}”`,
+        );
       }
     });
     model.change(() => Object.assign(model.at, collection.place ?? {}));
     model.addAll(collection.features);
     scene.fit();
   } catch (wrong) {
-    tell(`The file ${file.name} was not taken: ${wrong instanceof SyntaxError ? 'it is no GeoJSON' : wrong.message}.`, true);
+    tell(
+      `The file ${file.name} was not taken: ${wrong instanceof SyntaxError ? 'it is no GeoJSON' : wrong.message}.`,
+      true,
+    );
   }
 });
 
 document.addEventListener('keydown', (event) => {
   const letter = event.key.toLowerCase();
-  if ((event.ctrlKey || event.metaKey) && (letter === 'z' || letter === 'y') && !event.target.matches('input, select')) {
+  if (
+    (event.ctrlKey || event.metaKey) &&
+    (letter === 'z' || letter === 'y') &&
+    !event.target.matches('input, select')
+  ) {
     event.preventDefault();
     if (letter === 'y' || event.shiftKey) {
       model.redo();
@@ -198,12 +238,17 @@ document.addEventListener('keydown', (event) => {
   }
 });
 svg.addEventListener('wheel', () => sun.draw());
-window.addEventListener('resize', () => { scene.look(scene.view.x, scene.view.y, scene.view.w, scene.view.h); sun.draw(); });
+window.addEventListener('resize', () => {
+  scene.look(scene.view.x, scene.view.y, scene.view.w, scene.view.h);
+  sun.draw();
+});
 window.addEventListener('beforeunload', (event) => status.classList.contains('problem') && event.preventDefault());
 
 scene.fit();
 everything();
-fetch(`${address}/study.json`).then((answer) => (answer.status === 200 ? answer.json() : null)).then((study) => {
-  sun.before = study;
-  sun.take(study);
-});
+fetch(`${address}/study.json`)
+  .then((answer) => (answer.status === 200 ? answer.json() : null))
+  .then((study) => {
+    sun.before = study;
+    sun.take(study);
+  });

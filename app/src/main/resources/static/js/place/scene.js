@@ -5,17 +5,35 @@ import { shown } from './units.js';
 // What lies on the ground is drawn below the hours, what stands on it above.
 const LOW = ['slope', 'path', 'bed', 'sight'];
 const NS = 'http://www.w3.org/2000/svg';
-const ORDER = ['path', 'bed', 'slope', 'sight', 'block', 'roof', 'hedge', 'wall', 'fence', 'window', 'view', 'wire', 'tap', 'tree'];
+const ORDER = [
+  'path',
+  'bed',
+  'slope',
+  'sight',
+  'block',
+  'roof',
+  'hedge',
+  'wall',
+  'fence',
+  'window',
+  'view',
+  'wire',
+  'tap',
+  'tree',
+];
 
 export const el = (name, attributes = {}, ...children) => {
   const node = document.createElementNS(NS, name);
-  Object.entries(attributes).forEach(([key, value]) => value !== null && value !== undefined && node.setAttribute(key, value));
+  Object.entries(attributes).forEach(
+    ([key, value]) => value !== null && value !== undefined && node.setAttribute(key, value),
+  );
   node.append(...children);
   return node;
 };
 
 const n = (value) => Math.round(value * 1000) / 1000;
-const path = (points, closed) => points.map(([x, y], i) => `${i ? 'L' : 'M'}${n(x)} ${n(-y)}`).join('') + (closed ? 'Z' : '');
+const path = (points, closed) =>
+  points.map(([x, y], i) => `${i ? 'L' : 'M'}${n(x)} ${n(-y)}`).join('') + (closed ? 'Z' : '');
 
 // A number between 0 and 1 that is always the same for the same thing.
 const chance = (text, i) => {
@@ -44,7 +62,11 @@ const crown = (id, x, y, r, evergreen) => {
     const s = evergreen ? 0.22 : 0.14;
     strokes += `M${n(x + d * Math.cos(a))} ${n(-y + d * Math.sin(a))}l${n(s * Math.cos(a))} ${n(s * Math.sin(a))}`;
   }
-  return [el('path', { class: `crown ${evergreen ? 'evergreen' : ''}`, d: `${edge}Z` }), el('path', { class: 'leaves', d: strokes }), el('circle', { class: 'trunk', cx: n(x), cy: n(-y), r: n(Math.max(0.07, r * 0.05)) })];
+  return [
+    el('path', { class: `crown ${evergreen ? 'evergreen' : ''}`, d: `${edge}Z` }),
+    el('path', { class: 'leaves', d: strokes }),
+    el('circle', { class: 'trunk', cx: n(x), cy: n(-y), r: n(Math.max(0.07, r * 0.05)) }),
+  ];
 };
 
 const posts = (points, every) => {
@@ -73,16 +95,40 @@ export class Scene {
     this.model = model;
     this.us = us;
     this.view = { x: -4, y: -10, w: 18, h: 14 };
-    this.layers = Object.fromEntries(['paper', 'ground', 'cells', 'things', 'shadows', 'patches', 'marks'].map((name) => [name, el('g', { class: `layer-${name}` })]));
+    this.layers = Object.fromEntries(
+      ['paper', 'ground', 'cells', 'things', 'shadows', 'patches', 'marks'].map((name) => [
+        name,
+        el('g', { class: `layer-${name}` }),
+      ]),
+    );
     svg.append(this.patterns(), ...Object.values(this.layers));
   }
 
   patterns() {
-    return el('defs', {},
-      el('pattern', { id: 'hatch', width: 0.28, height: 0.28, patternUnits: 'userSpaceOnUse', patternTransform: 'rotate(45)' }, el('path', { class: 'hatch', d: 'M0 0V.28' })),
-      el('pattern', { id: 'slats', width: 0.24, height: 0.24, patternUnits: 'userSpaceOnUse' }, el('path', { class: 'hatch', d: 'M0 .12H.24' })),
-      el('pattern', { id: 'soil', width: 0.7, height: 0.7, patternUnits: 'userSpaceOnUse' }, el('path', { class: 'grains', d: 'M.1 .2h.02M.45 .1h.02M.3 .5h.02M.6 .42h.02M.05 .6h.02' })),
-      el('pattern', { id: 'gravel', width: 0.4, height: 0.4, patternUnits: 'userSpaceOnUse' }, el('path', { class: 'grains', d: 'M.1 .1h.03M.3 .25h.03M.12 .32h.03' })));
+    return el(
+      'defs',
+      {},
+      el(
+        'pattern',
+        { id: 'hatch', width: 0.28, height: 0.28, patternUnits: 'userSpaceOnUse', patternTransform: 'rotate(45)' },
+        el('path', { class: 'hatch', d: 'M0 0V.28' }),
+      ),
+      el(
+        'pattern',
+        { id: 'slats', width: 0.24, height: 0.24, patternUnits: 'userSpaceOnUse' },
+        el('path', { class: 'hatch', d: 'M0 .12H.24' }),
+      ),
+      el(
+        'pattern',
+        { id: 'soil', width: 0.7, height: 0.7, patternUnits: 'userSpaceOnUse' },
+        el('path', { class: 'grains', d: 'M.1 .2h.02M.45 .1h.02M.3 .5h.02M.6 .42h.02M.05 .6h.02' }),
+      ),
+      el(
+        'pattern',
+        { id: 'gravel', width: 0.4, height: 0.4, patternUnits: 'userSpaceOnUse' },
+        el('path', { class: 'grains', d: 'M.1 .1h.03M.3 .25h.03M.12 .32h.03' }),
+      ),
+    );
   }
 
   // The drawing's metres for a place on the screen.
@@ -98,10 +144,14 @@ export class Scene {
   }
 
   fit() {
-    const points = this.model.features.flatMap((f) => (f.kind === 'tree' ? reach(f, Number(this.model.measure(f, 'crownRadiusM'))) : f.points));
+    const points = this.model.features.flatMap((f) =>
+      f.kind === 'tree' ? reach(f, Number(this.model.measure(f, 'crownRadiusM'))) : f.points,
+    );
     const xs = points.map((p) => p[0]);
     const ys = points.map((p) => -p[1]);
-    const box = points.length ? [Math.min(...xs) - 2, Math.min(...ys) - 2, Math.max(...xs) + 2, Math.max(...ys) + 2] : [-2, -8, 12, 2];
+    const box = points.length
+      ? [Math.min(...xs) - 2, Math.min(...ys) - 2, Math.max(...xs) + 2, Math.max(...ys) + 2]
+      : [-2, -8, 12, 2];
     this.look(box[0], box[1], box[2] - box[0], box[3] - box[1]);
   }
 
@@ -127,8 +177,12 @@ export class Scene {
     this.paper();
     const things = [...this.model.features].sort((a, b) => ORDER.indexOf(a.kind) - ORDER.indexOf(b.kind));
     const focused = document.activeElement?.dataset?.id;
-    this.layers.ground.replaceChildren(...things.filter((feature) => LOW.includes(feature.kind)).map((feature) => this.thing(feature)));
-    this.layers.things.replaceChildren(...things.filter((feature) => !LOW.includes(feature.kind)).map((feature) => this.thing(feature)));
+    this.layers.ground.replaceChildren(
+      ...things.filter((feature) => LOW.includes(feature.kind)).map((feature) => this.thing(feature)),
+    );
+    this.layers.things.replaceChildren(
+      ...things.filter((feature) => !LOW.includes(feature.kind)).map((feature) => this.thing(feature)),
+    );
     this.marks();
     if (focused) {
       this.svg.querySelector(`[data-id="${focused}"]`)?.focus({ preventScroll: true });
@@ -155,8 +209,18 @@ export class Scene {
     this.layers.paper.replaceChildren(
       el('path', { class: 'grid', d: lines }),
       el('path', { class: 'scale', d: `M${n(sx)} ${n(sy - 5 * px)}v${n(5 * px)}h${bar}v${n(-5 * px)}` }),
-      el('text', { class: 'plan-text', x: n(sx + bar / 2), y: n(sy - 8 * px), 'font-size': n(12 * px), 'text-anchor': 'middle' }, shown(bar, this.us)),
-      el('g', { class: 'north', transform: `translate(${n(nx)} ${n(ny)}) rotate(${north}) scale(${n(px)})` }, el('path', { d: 'M0 20V-18M-6 -8L0 -19L6 -8' }), el('text', { class: 'plan-text', 'font-size': 12, 'text-anchor': 'middle', y: -23 }, 'N')));
+      el(
+        'text',
+        { class: 'plan-text', x: n(sx + bar / 2), y: n(sy - 8 * px), 'font-size': n(12 * px), 'text-anchor': 'middle' },
+        shown(bar, this.us),
+      ),
+      el(
+        'g',
+        { class: 'north', transform: `translate(${n(nx)} ${n(ny)}) rotate(${north}) scale(${n(px)})` },
+        el('path', { d: 'M0 20V-18M-6 -8L0 -19L6 -8' }),
+        el('text', { class: 'plan-text', 'font-size': 12, 'text-anchor': 'middle', y: -23 }, 'N'),
+      ),
+    );
   }
 
   thing(feature) {
@@ -164,7 +228,10 @@ export class Scene {
     const name = feature.props.name || kind.name;
     const group = el('g', {
       class: `thing ${feature.kind} ${feature.id === this.model.selected ? 'selected' : ''} ${this.wrong?.has(feature.id) ? 'wrong' : ''}`,
-      'data-id': feature.id, tabindex: 0, role: 'button', 'aria-label': `${name}${feature.id === this.model.selected ? ', selected' : ''}`,
+      'data-id': feature.id,
+      tabindex: 0,
+      role: 'button',
+      'aria-label': `${name}${feature.id === this.model.selected ? ', selected' : ''}`,
     });
     group.append(...this.shape(feature, kind.shape));
     return group;
@@ -175,25 +242,86 @@ export class Scene {
     const line = path(points, shape === 'area');
     const m = (field) => Number(this.model.measure(feature, field));
     switch (kind) {
-      case 'tree': return crown(id, points[0][0], points[0][1], m('crownRadiusM'), feature.props.foliage === 'evergreen');
-      case 'tap': return [el('circle', { class: 'hit', cx: points[0][0], cy: -points[0][1], r: 0.3 }), el('path', { class: 'ink', d: `M${n(points[0][0])} ${n(-points[0][1] - 0.28)}c.3 .35 .25 .55 0 .55s-.3 -.2 0 -.55z` })];
-      case 'hedge': return [el('path', { class: 'hedge-body', d: line, 'stroke-width': 0.7 }), el('path', { class: 'hedge-leaves', d: line, 'stroke-width': 0.5 })];
-      case 'wall': return [el('path', { class: 'wall-body', d: line, 'stroke-width': 0.22 }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
-      case 'fence': return [el('path', { class: 'ink', d: line }), posts(points, 0.9), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
-      case 'path': return [el('path', { class: 'path-body', d: line, 'stroke-width': m('widthM') }), el('path', { class: 'path-grains', d: line, 'stroke-width': m('widthM') })];
-      case 'window': return [el('path', { class: 'window-frame', d: line, 'stroke-width': 0.26 }), el('path', { class: 'window-glass', d: line, 'stroke-width': 0.1 })];
-      case 'view': return [el('path', { class: 'view-body', d: line }), el('path', { class: 'ink', d: arrow(points.slice(-2)) }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
-      case 'wire': return [el('path', { class: 'wire-body', d: line }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 })];
-      case 'slope': return [el('path', { class: 'ink', d: line }), el('path', { class: 'ink', d: arrow(points.slice(-2)) }), el('path', { class: 'hit-line', d: line, 'stroke-width': 0.6 }),
-        el('text', { class: 'plan-text', x: n(points.at(-1)[0] + 0.2), y: n(-points.at(-1)[1]), 'font-size': n(12 * this.perPixel()) }, `falls ${m('slopePercent')} %`)];
-      default: return [el('path', { class: `${kind}-body`, d: line }), el('path', { class: `${kind}-fill`, d: line }), this.label(feature)];
+      case 'tree':
+        return crown(id, points[0][0], points[0][1], m('crownRadiusM'), feature.props.foliage === 'evergreen');
+      case 'tap':
+        return [
+          el('circle', { class: 'hit', cx: points[0][0], cy: -points[0][1], r: 0.3 }),
+          el('path', {
+            class: 'ink',
+            d: `M${n(points[0][0])} ${n(-points[0][1] - 0.28)}c.3 .35 .25 .55 0 .55s-.3 -.2 0 -.55z`,
+          }),
+        ];
+      case 'hedge':
+        return [
+          el('path', { class: 'hedge-body', d: line, 'stroke-width': 0.7 }),
+          el('path', { class: 'hedge-leaves', d: line, 'stroke-width': 0.5 }),
+        ];
+      case 'wall':
+        return [
+          el('path', { class: 'wall-body', d: line, 'stroke-width': 0.22 }),
+          el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 }),
+        ];
+      case 'fence':
+        return [
+          el('path', { class: 'ink', d: line }),
+          posts(points, 0.9),
+          el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 }),
+        ];
+      case 'path':
+        return [
+          el('path', { class: 'path-body', d: line, 'stroke-width': m('widthM') }),
+          el('path', { class: 'path-grains', d: line, 'stroke-width': m('widthM') }),
+        ];
+      case 'window':
+        return [
+          el('path', { class: 'window-frame', d: line, 'stroke-width': 0.26 }),
+          el('path', { class: 'window-glass', d: line, 'stroke-width': 0.1 }),
+        ];
+      case 'view':
+        return [
+          el('path', { class: 'view-body', d: line }),
+          el('path', { class: 'ink', d: arrow(points.slice(-2)) }),
+          el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 }),
+        ];
+      case 'wire':
+        return [
+          el('path', { class: 'wire-body', d: line }),
+          el('path', { class: 'hit-line', d: line, 'stroke-width': 0.5 }),
+        ];
+      case 'slope':
+        return [
+          el('path', { class: 'ink', d: line }),
+          el('path', { class: 'ink', d: arrow(points.slice(-2)) }),
+          el('path', { class: 'hit-line', d: line, 'stroke-width': 0.6 }),
+          el(
+            'text',
+            {
+              class: 'plan-text',
+              x: n(points.at(-1)[0] + 0.2),
+              y: n(-points.at(-1)[1]),
+              'font-size': n(12 * this.perPixel()),
+            },
+            `falls ${m('slopePercent')} %`,
+          ),
+        ];
+      default:
+        return [
+          el('path', { class: `${kind}-body`, d: line }),
+          el('path', { class: `${kind}-fill`, d: line }),
+          this.label(feature),
+        ];
     }
   }
 
   label(feature) {
     const [x, y] = middle(feature.points);
-    const text = feature.kind === 'bed' || feature.kind === 'sight' ? '' : feature.props.name ?? '';
-    return el('text', { class: 'plan-text', x: n(x), y: n(-y), 'font-size': n(13 * this.perPixel()), 'text-anchor': 'middle' }, text);
+    const text = feature.kind === 'bed' || feature.kind === 'sight' ? '' : (feature.props.name ?? '');
+    return el(
+      'text',
+      { class: 'plan-text', x: n(x), y: n(-y), 'font-size': n(13 * this.perPixel()), 'text-anchor': 'middle' },
+      text,
+    );
   }
 
   // Handles and lengths of what is selected.
@@ -203,14 +331,28 @@ export class Scene {
     const marks = [];
     if (feature) {
       const shape = this.model.kinds[feature.kind].shape;
-      feature.points.forEach(([x, y], i) => marks.push(el('circle', { class: 'handle', 'data-vertex': i, cx: n(x), cy: n(-y), r: n(6 * px) })));
+      feature.points.forEach(([x, y], i) =>
+        marks.push(el('circle', { class: 'handle', 'data-vertex': i, cx: n(x), cy: n(-y), r: n(6 * px) })),
+      );
       const sides = shape === 'point' ? 0 : shape === 'line' ? feature.points.length - 1 : feature.points.length;
       for (let i = 0; i < sides; i += 1) {
         const a = feature.points[i];
         const b = feature.points[(i + 1) % feature.points.length];
         const length = distance(a, b);
         if (length / px > 34) {
-          marks.push(el('text', { class: 'plan-text length', x: n((a[0] + b[0]) / 2), y: n(-(a[1] + b[1]) / 2 - 5 * px), 'font-size': n(12 * px), 'text-anchor': 'middle' }, shown(length, this.us)));
+          marks.push(
+            el(
+              'text',
+              {
+                class: 'plan-text length',
+                x: n((a[0] + b[0]) / 2),
+                y: n(-(a[1] + b[1]) / 2 - 5 * px),
+                'font-size': n(12 * px),
+                'text-anchor': 'middle',
+              },
+              shown(length, this.us),
+            ),
+          );
         }
       }
     }
@@ -218,14 +360,27 @@ export class Scene {
       marks.push(el('path', { class: 'draft', d: path(this.draft, this.draftClosed) }));
       const [a, b] = this.draft.slice(-2);
       if (b) {
-        marks.push(el('text', { class: 'plan-text length', x: n(b[0] + 10 * px), y: n(-b[1] - 10 * px), 'font-size': n(13 * px) }, this.draftWords ?? shown(distance(a, b), this.us)));
+        marks.push(
+          el(
+            'text',
+            { class: 'plan-text length', x: n(b[0] + 10 * px), y: n(-b[1] - 10 * px), 'font-size': n(13 * px) },
+            this.draftWords ?? shown(distance(a, b), this.us),
+          ),
+        );
       }
     }
     if (this.asked) {
-      marks.push(el('circle', { class: 'asked', cx: n(this.asked[0]), cy: n(-this.asked[1]), r: n(8 * px) }), el('circle', { class: 'asked-dot', cx: n(this.asked[0]), cy: n(-this.asked[1]), r: n(2 * px) }));
+      marks.push(
+        el('circle', { class: 'asked', cx: n(this.asked[0]), cy: n(-this.asked[1]), r: n(8 * px) }),
+        el('circle', { class: 'asked-dot', cx: n(this.asked[0]), cy: n(-this.asked[1]), r: n(2 * px) }),
+      );
     }
     this.layers.marks.replaceChildren(...marks);
   }
 }
 
-const reach = (feature, r) => feature.points.flatMap(([x, y]) => [[x - r, y - r], [x + r, y + r]]);
+const reach = (feature, r) =>
+  feature.points.flatMap(([x, y]) => [
+    [x - r, y - r],
+    [x + r, y + r],
+  ]);

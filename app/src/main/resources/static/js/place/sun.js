@@ -1,7 +1,21 @@
 // The study over the drawing: hours in steps, patches by name, shadows as the hour is dragged. All of it comes computed.
 import { el } from './scene.js';
 
-const MONTHS = ['the growing season', 'January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+  'the growing season',
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 const DARKEST_STEP = 0;
 const LIGHTEST_STEP = 9;
 
@@ -44,18 +58,40 @@ export class Sun {
     (on ? this.study.cells : []).forEach((cell) => {
       const step = Math.max(DARKEST_STEP, Math.min(LIGHTEST_STEP, Math.floor(cell[column])));
       const half = cell[2] / 2;
-      steps.set(step, `${steps.get(step) ?? ''}M${cell[0] - half} ${-(cell[1] + half)}h${cell[2]}v${cell[2]}h${-cell[2]}z`);
+      steps.set(
+        step,
+        `${steps.get(step) ?? ''}M${cell[0] - half} ${-(cell[1] + half)}h${cell[2]}v${cell[2]}h${-cell[2]}z`,
+      );
     });
-    this.scene.layers.cells.replaceChildren(...[...steps].map(([step, d]) => el('path', { class: `hours wash-${step}`, d })));
+    this.scene.layers.cells.replaceChildren(
+      ...[...steps].map(([step, d]) => el('path', { class: `hours wash-${step}`, d })),
+    );
   }
 
   patches() {
     const px = this.scene.perPixel();
     const parts = [];
     (this.parts.patchesOn.checked && this.study ? this.study.patches : []).forEach((patch) => {
-      parts.push(el('path', { class: 'patch-edge', d: `${patch.outline.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${-y}`).join('')}Z` }));
+      parts.push(
+        el('path', {
+          class: 'patch-edge',
+          d: `${patch.outline.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${-y}`).join('')}Z`,
+        }),
+      );
       parts.push(el('circle', { class: 'patch-dot', cx: patch.labelX, cy: -patch.labelY, r: 11 * px }));
-      parts.push(el('text', { class: 'patch-name', x: patch.labelX, y: -patch.labelY + 4.5 * px, 'font-size': 13 * px, 'text-anchor': 'middle' }, patch.name));
+      parts.push(
+        el(
+          'text',
+          {
+            class: 'patch-name',
+            x: patch.labelX,
+            y: -patch.labelY + 4.5 * px,
+            'font-size': 13 * px,
+            'text-anchor': 'middle',
+          },
+          patch.name,
+        ),
+      );
     });
     this.scene.layers.patches.replaceChildren(...parts);
   }
@@ -68,7 +104,12 @@ export class Sun {
       return;
     }
     if (!this.days.has(key)) {
-      this.days.set(key, fetch(`${this.address}/shadows.json?month=${month}&year=${this.year}`).then((answer) => (answer.status === 200 ? answer.json() : null)).catch(() => null));
+      this.days.set(
+        key,
+        fetch(`${this.address}/shadows.json?month=${month}&year=${this.year}`)
+          .then((answer) => (answer.status === 200 ? answer.json() : null))
+          .catch(() => null),
+      );
     }
     const day = await this.days.get(key);
     this.day = day;
@@ -95,7 +136,11 @@ export class Sun {
     const frame = this.day?.frames[index];
     const on = this.parts.shadowsOn.checked && frame;
     this.parts.hourOut.textContent = frame ? `${frame.clock}, sun ${frame.altitude}° high` : '';
-    this.scene.layers.shadows.replaceChildren(...(on ? [el('path', { class: 'shade solid', d: frame.solid }), el('path', { class: 'shade veiled', d: frame.veiled })] : []));
+    this.scene.layers.shadows.replaceChildren(
+      ...(on
+        ? [el('path', { class: 'shade solid', d: frame.solid }), el('path', { class: 'shade veiled', d: frame.veiled })]
+        : []),
+    );
     this.sunMark(on ? frame : null);
   }
 
@@ -107,7 +152,16 @@ export class Sun {
       const a = (frame.sunFrom * Math.PI) / 180;
       const cx = Math.max(x + 24 * px, Math.min(x + w - 24 * px, x + w / 2 + Math.sin(a) * w));
       const cy = Math.max(y + 24 * px, Math.min(y + h - 24 * px, y + h / 2 - Math.cos(a) * w));
-      this.scene.svg.append(el('g', { class: 'sun-mark', transform: `translate(${cx} ${cy}) scale(${px})` }, el('circle', { r: 9 }), el('path', { d: 'M0 -13V-18M0 13V18M-13 0H-18M13 0H18M-9.2 -9.2L-12.7 -12.7M9.2 9.2L12.7 12.7M-9.2 9.2L-12.7 12.7M9.2 -9.2L12.7 -12.7' })));
+      this.scene.svg.append(
+        el(
+          'g',
+          { class: 'sun-mark', transform: `translate(${cx} ${cy}) scale(${px})` },
+          el('circle', { r: 9 }),
+          el('path', {
+            d: 'M0 -13V-18M0 13V18M-13 0H-18M13 0H18M-9.2 -9.2L-12.7 -12.7M9.2 9.2L12.7 12.7M-9.2 9.2L-12.7 12.7M9.2 -9.2L12.7 -12.7',
+          }),
+        ),
+      );
     }
   }
 
@@ -124,11 +178,13 @@ export class Sun {
     card.querySelector('.patch-light').textContent = patch.light;
     card.querySelector('.patch-hours').textContent = patch.hours;
     card.querySelector('.patch-bed').textContent = patch.bed;
-    card.querySelector('ul').replaceChildren(...patch.facts.map((fact) => {
-      const line = document.createElement('li');
-      line.textContent = fact;
-      return line;
-    }));
+    card.querySelector('ul').replaceChildren(
+      ...patch.facts.map((fact) => {
+        const line = document.createElement('li');
+        line.textContent = fact;
+        return line;
+      }),
+    );
     card.querySelector('input[name=patch]').value = patch.name;
     card.querySelector('input[name=year]').value = this.year;
     card.classList.toggle('here', this.parts.chosen === patch.name);
@@ -142,6 +198,11 @@ export class Sun {
       compareOut.textContent = '';
       return;
     }
-    compareOut.textContent = this.study.beds.map((bed, i) => `${bed.bed[0].toUpperCase()}${bed.bed.slice(1)}: ${this.before.beds[i]?.hours ?? '?'} in ${this.before.year}, ${bed.hours} in ${this.study.year}.`).join(' ');
+    compareOut.textContent = this.study.beds
+      .map(
+        (bed, i) =>
+          `${bed.bed[0].toUpperCase()}${bed.bed.slice(1)}: ${this.before.beds[i]?.hours ?? '?'} in ${this.before.year}, ${bed.hours} in ${this.study.year}.`,
+      )
+      .join(' ');
   }
 }

@@ -7,14 +7,25 @@ export const shown = (metres, us) => {
     return metres < 0.995 ? `${Math.round(metres * 100)} cm` : `${Number(metres.toFixed(2))} m`;
   }
   const inches = Math.round(metres / INCH);
-  return inches < 24 ? `${inches} in` : inches % 12 === 0 ? `${inches / 12} ft` : `${Math.floor(inches / 12)} ft ${inches % 12} in`;
+  return inches < 24
+    ? `${inches} in`
+    : inches % 12 === 0
+      ? `${inches / 12} ft`
+      : `${Math.floor(inches / 12)} ft ${inches % 12} in`;
 };
 
-export const shownArea = (squareMetres, us) => (us ? `${Math.round(squareMetres / (FOOT * FOOT))} sq ft` : `${squareMetres.toFixed(1)} m²`);
+export const shownArea = (squareMetres, us) =>
+  us ? `${Math.round(squareMetres / (FOOT * FOOT))} sq ft` : `${squareMetres.toFixed(1)} m²`;
 
 // NaN for what is no length.
 export const typed = (text, us) => {
-  const plain = text.trim().replace('−', '-').toLowerCase().replace(',', '.').replace(/[′’]/g, "'").replace(/[″”]/g, '"');
+  const plain = text
+    .trim()
+    .replace('−', '-')
+    .toLowerCase()
+    .replace(',', '.')
+    .replace(/[′’]/g, "'")
+    .replace(/[″”]/g, '"');
   const both = plain.match(/^(-?[\d.]+)\s*(?:ft|')\s*([\d.]+)\s*(?:in|")?$/);
   if (both) {
     return Number(both[1]) * FOOT + Number(both[2]) * INCH;

@@ -38,12 +38,12 @@ public final class RunningApp implements ParameterResolver {
     private ConfigurableApplicationContext context;
     private String url;
     private MockMvcTester mvc;
-    private final HttpClient http = HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NEVER).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().followRedirects(HttpClient.Redirect.NEVER).build();
     private final JsonMapper json = new JsonMapper();
 
     /** What a call over HTTP gave. */
-    public record Answer(int status, String body, JsonNode json, Map<String, String> headers) {
-    }
+    public record Answer(int status, String body, JsonNode json, Map<String, String> headers) {}
 
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
@@ -67,22 +67,34 @@ public final class RunningApp implements ParameterResolver {
     private void start() {
         String server = System.getenv("YF_TEST_DB_URL");
         if (server == null) {
-            throw new IllegalStateException("No test database is there: run the tests with ./yellowfit test, which starts one.");
+            throw new IllegalStateException(
+                    "No test database is there: run the tests with ./yellowfit test, which starts one.");
         }
         String password = System.getenv("YF_TEST_DB_PASSWORD");
         String database = "yf_" + System.nanoTime();
-        try (Connection connection = DriverManager.getConnection(server + "postgres", "yellowfit", password); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection(server + "postgres", "yellowfit", password);
+                Statement statement = connection.createStatement()) {
             statement.execute("create database " + database);
         } catch (SQLException e) {
             throw new IllegalStateException("The test database could not be made.", e);
         }
         SpringApplication application = new SpringApplication(YellowFit.class);
         application.setWebApplicationType(WebApplicationType.SERVLET);
-        context = application.run("--server.port=0", "--spring.datasource.url=" + server + database, "--spring.datasource.username=yellowfit",
-                "--spring.datasource.password=" + password, "--yellowfit.demo=true", "--yellowfit.api-token=" + TOKEN, "--spring.main.banner-mode=off",
+        context = application.run(
+                "--server.port=0",
+                "--spring.datasource.url=" + server + database,
+                "--spring.datasource.username=yellowfit",
+                "--spring.datasource.password=" + password,
+                "--yellowfit.demo=true",
+                "--yellowfit.api-token=" + TOKEN,
+                "--spring.main.banner-mode=off",
                 "--spring.jpa.hibernate.ddl-auto=validate");
-        url = "http://127.0.0.1:" + ((WebServerApplicationContext) context).getWebServer().getPort();
-        mvc = MockMvcTester.from((WebApplicationContext) context, builder -> builder.apply(SecurityMockMvcConfigurers.springSecurity()).build());
+        url = "http://127.0.0.1:"
+                + ((WebServerApplicationContext) context).getWebServer().getPort();
+        mvc = MockMvcTester.from(
+                (WebApplicationContext) context,
+                builder -> builder.apply(SecurityMockMvcConfigurers.springSecurity())
+                        .build());
     }
 
     public String url() {
@@ -98,7 +110,8 @@ public final class RunningApp implements ParameterResolver {
     }
 
     public Answer post(String path, String contentType, byte[] body) {
-        return send(request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+        return send(
+                request(path).header("Content-Type", contentType).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
     }
 
     public Answer post(String path, String contentType, String body) {
@@ -115,11 +128,14 @@ public final class RunningApp implements ParameterResolver {
 
     public Answer send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
-            boolean isJson = response.headers().firstValue("Content-Type").orElse("").contains("json");
+            HttpResponse<String> response =
+                    http.send(request.build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+            boolean isJson =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
             Map<String, String> headers = new java.util.TreeMap<>(String.CASE_INSENSITIVE_ORDER);
             response.headers().map().forEach((name, values) -> headers.put(name, String.join(", ", values)));
-            return new Answer(response.statusCode(), response.body(), isJson ? json.readTree(response.body()) : null, headers);
+            return new Answer(
+                    response.statusCode(), response.body(), isJson ? json.readTree(response.body()) : null, headers);
         } catch (IOException e) {
             throw new IllegalStateException(e);
         } catch (InterruptedException e) {

@@ -40,11 +40,24 @@ public record Screens(RunningApp app, SignedIn who) {
     }
 
     public MvcTestResult send(String path, String json) {
-        return app.mvc().post().uri(path).with(user(who)).with(csrf()).contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+        return app.mvc()
+                .post()
+                .uri(path)
+                .with(user(who))
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json)
+                .exchange();
     }
 
     public MvcTestResult upload(String path, String name, byte[] content, Map<String, String> fields) {
-        var request = app.mvc().post().uri(path).multipart().file(new MockMultipartFile("file", name, "text/csv", content)).with(user(who)).with(csrf());
+        var request = app.mvc()
+                .post()
+                .uri(path)
+                .multipart()
+                .file(new MockMultipartFile("file", name, "text/csv", content))
+                .with(user(who))
+                .with(csrf());
         fields.forEach(request::param);
         return request.exchange();
     }

@@ -43,14 +43,14 @@ public final class FitAgainstSql {
               and ph_low <= 7.3 and ph_high >= 6.3 and deer is distinct from 'favourite'
               and coalesce(zone_max_half, 99) >= 10 and coalesce(sun_max_h, 99) >= 3.5 and coalesce(string_to_array(drainage, '|') && array['poor', 'slow', 'good'], true)""";
 
-    private FitAgainstSql() {
-    }
+    private FitAgainstSql() {}
 
     public static void main(String[] args) throws SQLException {
         List<Cultivar> cultivars = GeneratedCatalogue.of(CULTIVARS, 2026);
         Fit fit = new Fit(Catalogue.of(cultivars));
         Question question = question();
-        try (Connection connection = DriverManager.getConnection(System.getenv("YF_TEST_DB_URL") + "postgres", "yellowfit", System.getenv("YF_TEST_DB_PASSWORD"))) {
+        try (Connection connection = DriverManager.getConnection(
+                System.getenv("YF_TEST_DB_URL") + "postgres", "yellowfit", System.getenv("YF_TEST_DB_PASSWORD"))) {
             load(connection, cultivars);
             double[] ours = new double[ROUNDS];
             double[] json = new double[ROUNDS];
@@ -69,25 +69,57 @@ public final class FitAgainstSql {
             }
             System.out.printf("%d cultivars, %d rounds, medians; the filter leaves %d%n", CULTIVARS, ROUNDS, found);
             System.out.printf("rank with all criteria, explain the best 20: %.1f ms%n", median(ours));
-            System.out.printf("SQL filter over the rows as they are kept (JSON cells): %.1f ms, ratio %.1f%n", median(json), median(json) / median(ours));
-            System.out.printf("SQL filter over typed columns: %.1f ms, ratio %.1f%n", median(typed), median(typed) / median(ours));
+            System.out.printf(
+                    "SQL filter over the rows as they are kept (JSON cells): %.1f ms, ratio %.1f%n",
+                    median(json), median(json) / median(ours));
+            System.out.printf(
+                    "SQL filter over typed columns: %.1f ms, ratio %.1f%n",
+                    median(typed), median(typed) / median(ours));
         }
     }
 
     private static Question question() {
         List<Problem> problems = new ArrayList<>();
-        return new Question(SiteReader.site(new HashMap<>(Map.of("zone", "6b", "sunHours", 4.5, "hotHours", 1.0, "texture", "clay loam", "drainage", "slow", "ph", 6.8, "moisture", 3,
-                "deer", "heavy", "children", true, "maxHeightM", 0.9)), "", problems), SiteReader.wants(Map.of(), "", problems), Policy.STANDARD, UnitSystem.METRIC);
+        return new Question(
+                SiteReader.site(
+                        new HashMap<>(Map.of(
+                                "zone",
+                                "6b",
+                                "sunHours",
+                                4.5,
+                                "hotHours",
+                                1.0,
+                                "texture",
+                                "clay loam",
+                                "drainage",
+                                "slow",
+                                "ph",
+                                6.8,
+                                "moisture",
+                                3,
+                                "deer",
+                                "heavy",
+                                "children",
+                                true,
+                                "maxHeightM",
+                                0.9)),
+                        "",
+                        problems),
+                SiteReader.wants(Map.of(), "", problems),
+                Policy.STANDARD,
+                UnitSystem.METRIC);
     }
 
     private static void load(Connection connection, List<Cultivar> cultivars) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.execute("create table as_json (id text primary key, cells jsonb not null)");
-            statement.execute("create table as_columns (id text primary key, zone_min_half int, sun_live_h float8, height10_high float8, moisture_low float8, moisture_high float8, ph_low float8, ph_high float8, deer text, zone_max_half int, sun_max_h float8, drainage text)");
+            statement.execute(
+                    "create table as_columns (id text primary key, zone_min_half int, sun_live_h float8, height10_high float8, moisture_low float8, moisture_high float8, ph_low float8, ph_high float8, deer text, zone_max_half int, sun_max_h float8, drainage text)");
         }
         connection.setAutoCommit(false);
         try (PreparedStatement json = connection.prepareStatement("insert into as_json values (?, ?::jsonb)");
-             PreparedStatement typed = connection.prepareStatement("insert into as_columns values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
+                PreparedStatement typed = connection.prepareStatement(
+                        "insert into as_columns values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")) {
             int batched = 0;
             for (Cultivar plant : cultivars) {
                 add(json, typed, plant);
@@ -109,11 +141,32 @@ public final class FitAgainstSql {
 
     private static void add(PreparedStatement json, PreparedStatement typed, Cultivar plant) throws SQLException {
         Map<String, String> cells = new HashMap<>(plant.toCells());
-        Object[] values = {plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(null), plant.get(Traits.SUN_LIVE).orElse(null), plant.height10().high(),
-                plant.get(Traits.MOISTURE).map(range -> range.low()).orElse(null), plant.get(Traits.MOISTURE).map(range -> range.high()).orElse(null),
-                plant.get(Traits.PH).map(range -> range.low()).orElse(null), plant.get(Traits.PH).map(range -> range.high()).orElse(null), plant.write(Traits.DEER).orElse(null),
-                plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(null), plant.get(Traits.SUN_MAX).orElse(null), plant.write(Traits.DRAINAGE).orElse(null)};
-        String[] names = {"zone_min_half", "sun_live_h", "height10_high", "moisture_low", "moisture_high", "ph_low", "ph_high", "deer", "zone_max_half", "sun_max_h", "drainage"};
+        Object[] values = {
+            plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(null),
+            plant.get(Traits.SUN_LIVE).orElse(null),
+            plant.height10().high(),
+            plant.get(Traits.MOISTURE).map(range -> range.low()).orElse(null),
+            plant.get(Traits.MOISTURE).map(range -> range.high()).orElse(null),
+            plant.get(Traits.PH).map(range -> range.low()).orElse(null),
+            plant.get(Traits.PH).map(range -> range.high()).orElse(null),
+            plant.write(Traits.DEER).orElse(null),
+            plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(null),
+            plant.get(Traits.SUN_MAX).orElse(null),
+            plant.write(Traits.DRAINAGE).orElse(null)
+        };
+        String[] names = {
+            "zone_min_half",
+            "sun_live_h",
+            "height10_high",
+            "moisture_low",
+            "moisture_high",
+            "ph_low",
+            "ph_high",
+            "deer",
+            "zone_max_half",
+            "sun_max_h",
+            "drainage"
+        };
         typed.setString(1, plant.id());
         for (int i = 0; i < values.length; i++) {
             typed.setObject(i + 2, values[i]);
@@ -123,7 +176,12 @@ public final class FitAgainstSql {
         }
         typed.addBatch();
         StringBuilder text = new StringBuilder("{");
-        cells.forEach((name, value) -> text.append(text.length() > 1 ? "," : "").append('"').append(name).append("\":\"").append(value.replace("\\", "\\\\").replace("\"", "\\\"")).append('"'));
+        cells.forEach((name, value) -> text.append(text.length() > 1 ? "," : "")
+                .append('"')
+                .append(name)
+                .append("\":\"")
+                .append(value.replace("\\", "\\\\").replace("\"", "\\\""))
+                .append('"'));
         json.setString(1, plant.id());
         json.setString(2, text.append('}').toString());
         json.addBatch();
@@ -141,7 +199,8 @@ public final class FitAgainstSql {
 
     private static int rows(Connection connection, String sql) throws SQLException {
         int rows = 0;
-        try (Statement statement = connection.createStatement(); ResultSet result = statement.executeQuery(sql)) {
+        try (Statement statement = connection.createStatement();
+                ResultSet result = statement.executeQuery(sql)) {
             while (result.next()) {
                 rows++;
             }

@@ -43,14 +43,37 @@ public class FitBenchmark {
     @Setup
     public void generate() {
         fit = new Fit(Catalogue.of(GeneratedCatalogue.of(cultivars, 2026)));
-        usual = question(Map.of("zone", "6b", "sunHours", 4.5, "hotHours", 1.0, "texture", "clay loam", "drainage", "slow", "ph", 6.8, "moisture", 3,
-                "deer", "some", "children", true, "maxHeightM", 0.9));
+        usual = question(Map.of(
+                "zone",
+                "6b",
+                "sunHours",
+                4.5,
+                "hotHours",
+                1.0,
+                "texture",
+                "clay loam",
+                "drainage",
+                "slow",
+                "ph",
+                6.8,
+                "moisture",
+                3,
+                "deer",
+                "some",
+                "children",
+                true,
+                "maxHeightM",
+                0.9));
         everyone = question(Map.of("zone", "10a", "sunHours", 6, "depthM", 9, "maxHeightM", 30));
     }
 
     private static Question question(Map<String, Object> site) {
         List<org.yellowfit.core.measure.Problem> problems = new ArrayList<>();
-        Question question = new Question(SiteReader.site(new HashMap<>(site), "", problems), SiteReader.wants(Map.of(), "", problems), Policy.STANDARD, UnitSystem.METRIC);
+        Question question = new Question(
+                SiteReader.site(new HashMap<>(site), "", problems),
+                SiteReader.wants(Map.of(), "", problems),
+                Policy.STANDARD,
+                UnitSystem.METRIC);
         if (!problems.isEmpty()) {
             throw new IllegalStateException(problems.toString());
         }

@@ -10,12 +10,26 @@ import org.yellowfit.core.plant.Cultivar;
 /** Any number of plausible cultivars from a seed: the same seed gives the same catalogue. */
 final class GeneratedCatalogue {
 
-    private static final String[] GENERA = {"Hydrangea", "Geranium", "Acer", "Salvia", "Carex", "Hosta", "Juniperus", "Panicum", "Viburnum", "Aster", "Spiraea"};
+    private static final String[] GENERA = {
+        "Hydrangea",
+        "Geranium",
+        "Acer",
+        "Salvia",
+        "Carex",
+        "Hosta",
+        "Juniperus",
+        "Panicum",
+        "Viburnum",
+        "Aster",
+        "Spiraea"
+    };
     private static final String[] ADJECTIVES = {"Tarred", "Salted", "Pewter", "Oaken", "Copper", "Woollen", "Chalky"};
-    private static final String[] THINGS = {"Ladle", "Capstan", "Anvil", "Trivet", "Halyard", "Mallet", "Basin", "Tiller", "Funnel", "Spool", "Bollard", "Sieve", "Awl"};
+    private static final String[] THINGS = {
+        "Ladle", "Capstan", "Anvil", "Trivet", "Halyard", "Mallet", "Basin", "Tiller", "Funnel", "Spool", "Bollard",
+        "Sieve", "Awl"
+    };
 
-    private GeneratedCatalogue() {
-    }
+    private GeneratedCatalogue() {}
 
     static List<Cultivar> of(int count, long seed) {
         Random random = new Random(seed);
@@ -29,7 +43,8 @@ final class GeneratedCatalogue {
     /** The same cultivars as rows of the open format. */
     static Map<String, String> cells(Random r, int i) {
         Map<String, String> cells = new LinkedHashMap<>();
-        String kind = one(r, "tree", "shrub", "shrub", "conifer", "perennial", "perennial", "perennial", "grass", "annual");
+        String kind =
+                one(r, "tree", "shrub", "shrub", "conifer", "perennial", "perennial", "perennial", "grass", "annual");
         boolean annual = kind.equals("annual");
         boolean woody = List.of("tree", "shrub", "conifer").contains(kind);
         double height = kind.equals("tree") ? 4 + r.nextInt(80) / 10.0 : 0.2 + r.nextInt(18) / 10.0;

@@ -38,7 +38,8 @@ import org.yellowfit.core.light.Whereabouts;
 @Fork(1)
 public class SiteBenchmark {
 
-    private static final List<Integer> YEAR = IntStream.rangeClosed(1, 12).boxed().toList();
+    private static final List<Integer> YEAR =
+            IntStream.rangeClosed(1, 12).boxed().toList();
 
     @Param({"2400"})
     public int cells;
@@ -57,12 +58,20 @@ public class SiteBenchmark {
         for (int i = 0; i < obstacles; i++) {
             double x = chance.nextDouble() * 40 - 5;
             double y = chance.nextDouble() * 30 - 5;
-            list.add(switch (i % 4) {
-                case 0 -> new Obstacle.Block("house", new double[][] {{x, y}, {x + 6, y}, {x + 6, y + 5}, {x, y + 5}}, 5);
-                case 1 -> new Obstacle.Wall("fence", new double[][] {{x, y}, {x + 8, y + 1}}, 1.8, 0.0, null, Set.of());
-                case 2 -> new Obstacle.Tree("tree", x, y, 9, 3, 2, Foliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
-                default -> new Obstacle.Roof("awning", new double[][] {{x, y}, {x + 3, y}, {x + 3, y + 2}, {x, y + 2}}, 2.6, 0);
-            });
+            list.add(
+                    switch (i % 4) {
+                        case 0 ->
+                            new Obstacle.Block(
+                                    "house", new double[][] {{x, y}, {x + 6, y}, {x + 6, y + 5}, {x, y + 5}}, 5);
+                        case 1 ->
+                            new Obstacle.Wall(
+                                    "fence", new double[][] {{x, y}, {x + 8, y + 1}}, 1.8, 0.0, null, Set.of());
+                        case 2 ->
+                            new Obstacle.Tree("tree", x, y, 9, 3, 2, Foliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
+                        default ->
+                            new Obstacle.Roof(
+                                    "awning", new double[][] {{x, y}, {x + 3, y}, {x + 3, y + 2}, {x, y + 2}}, 2.6, 0);
+                    });
         }
         study = new LightStudy(new Whereabouts(45.6, -61.4, -4), 0, 2026, 10, 0, list);
         double side = Math.sqrt(cells / 1.5) * 0.5;

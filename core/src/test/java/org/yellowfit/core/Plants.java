@@ -10,13 +10,13 @@ import org.yellowfit.core.plant.Cultivar;
 /** Plants for tests: one from a few cells over plain defaults, or many by chance from a seed. */
 public final class Plants {
 
-    private static final String DEFAULTS = "id=test-plant botanical=Testa+plana kind=shrub habit=mound persistence=deciduous height10_m=1 spread10_m=1 "
-            + "zone_min=4a zone_max=9b sun_live_h=3 sun_flower_h=4 sun_max_h=14 hot_sun_max_h=4 texture=sand|loam|clay drainage=slow|good "
-            + "moisture=2..4 ph=5.5..7.5 leaf_summer=green#4f7a3a deer=resistant rabbit=resistant hazards=none stands=wind|salt|juglone|pollution "
-            + "hard_prune=no flower_wood=new";
+    private static final String DEFAULTS =
+            "id=test-plant botanical=Testa+plana kind=shrub habit=mound persistence=deciduous height10_m=1 spread10_m=1 "
+                    + "zone_min=4a zone_max=9b sun_live_h=3 sun_flower_h=4 sun_max_h=14 hot_sun_max_h=4 texture=sand|loam|clay drainage=slow|good "
+                    + "moisture=2..4 ph=5.5..7.5 leaf_summer=green#4f7a3a deer=resistant rabbit=resistant hazards=none stands=wind|salt|juglone|pollution "
+                    + "hard_prune=no flower_wood=new";
 
-    private Plants() {
-    }
+    private Plants() {}
 
     /** Cells as {@code column=value}, blanks within a value written as +; a column set to nothing is unknown. */
     public static Cultivar plant(String cells) {
@@ -48,7 +48,9 @@ public final class Plants {
         cells.put("botanical", "Genus species" + i);
         cells.put("kind", one(r, "tree", "shrub", "conifer", "perennial", "grass", "annual"));
         cells.put("habit", one(r, "mound", "columnar", "upright"));
-        cells.put("persistence", cells.get("kind").equals("annual") ? "annual" : one(r, "evergreen", "deciduous", "herbaceous"));
+        cells.put(
+                "persistence",
+                cells.get("kind").equals("annual") ? "annual" : one(r, "evergreen", "deciduous", "herbaceous"));
         double height = 0.1 + r.nextInt(60) / 10.0;
         cells.put("height10_m", height + ".." + (height + r.nextInt(10) / 10.0));
         cells.put("spread10_m", String.valueOf(0.1 + r.nextInt(30) / 10.0));

@@ -9,8 +9,13 @@ import org.springframework.context.annotation.Configuration;
 
 /** The head of the page that describes the API, and the token it asks for. */
 @Configuration
-@OpenAPIDefinition(info = @Info(title = "Yellow Fit", version = "1", description = "Errors are problem documents (RFC 9457) with a list of fields. Lengths in metres, temperatures in °C, light in hours."),
+@OpenAPIDefinition(
+        info =
+                @Info(
+                        title = "Yellow Fit",
+                        version = "1",
+                        description =
+                                "Errors are problem documents (RFC 9457) with a list of fields. Lengths in metres, temperatures in °C, light in hours."),
         security = @SecurityRequirement(name = "token"))
 @SecurityScheme(name = "token", type = SecuritySchemeType.HTTP, scheme = "bearer")
-class ApiDescription {
-}
+class ApiDescription {}

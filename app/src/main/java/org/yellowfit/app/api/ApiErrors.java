@@ -24,7 +24,8 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(InvalidInput.class)
     ResponseEntity<ProblemDetail> invalid(InvalidInput e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "Some values cannot be used; each is named in errors.", e.problems());
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, "Some values cannot be used; each is named in errors.", e.problems());
     }
 
     @ExceptionHandler(Json.Unreadable.class)
@@ -38,7 +39,8 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleExceptionInternal(Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail detail = body instanceof ProblemDetail given ? given : ProblemDetail.forStatus(status);
         detail.setProperty("errors", List.of());
         return super.handleExceptionInternal(e, detail, headers, status, request);
@@ -47,6 +49,8 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String text, List<Problem> problems) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, text);
         detail.setProperty("errors", problems);
-        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
     }
 }

@@ -36,30 +36,52 @@ class CatalogueApi {
     record ClaimJson(String column, String value, String source, String sourceKind, Double atAgeYears, String place) {
 
         static ClaimJson of(Claim claim) {
-            return new ClaimJson(claim.trait().name(), claim.value(), claim.source(), Words.of(claim.kind()),
-                    claim.atAgeYears().isPresent() ? claim.atAgeYears().getAsDouble() : null, claim.place());
+            return new ClaimJson(
+                    claim.trait().name(),
+                    claim.value(),
+                    claim.source(),
+                    Words.of(claim.kind()),
+                    claim.atAgeYears().isPresent() ? claim.atAgeYears().getAsDouble() : null,
+                    claim.place());
         }
     }
 
     /** What each policy uses of a trait sources speak of. */
-    record UsedJson(String column, boolean disagree, String cautious, String standard, String bold) {
-    }
+    record UsedJson(String column, boolean disagree, String cautious, String standard, String bold) {}
 
     /** A cultivar as its cells, the same content as a row of the file, and what sources say beside it. */
-    record CultivarJson(String id, String name, Map<String, String> traits, Map<String, String> notes, List<ClaimJson> claims, List<UsedJson> used) {
+    record CultivarJson(
+            String id,
+            String name,
+            Map<String, String> traits,
+            Map<String, String> notes,
+            List<ClaimJson> claims,
+            List<UsedJson> used) {
 
         static CultivarJson of(Cultivar plant, List<Claim> claims) {
             Map<String, String> traits = plant.toCells();
             traits.keySet().removeAll(plant.notes().keySet());
-            return new CultivarJson(plant.id(), plant.name(), traits, plant.notes(), claims.stream().map(ClaimJson::of).toList(), used(Sources.of(plant, claims)));
+            return new CultivarJson(
+                    plant.id(),
+                    plant.name(),
+                    traits,
+                    plant.notes(),
+                    claims.stream().map(ClaimJson::of).toList(),
+                    used(Sources.of(plant, claims)));
         }
 
         private static List<UsedJson> used(Sources sources) {
             List<Standpoint> cautious = sources.standpoints(Policy.CAUTIOUS);
             List<Standpoint> standard = sources.standpoints(Policy.STANDARD);
             List<Standpoint> bold = sources.standpoints(Policy.BOLD);
-            return IntStream.range(0, standard.size()).mapToObj(i -> new UsedJson(standard.get(i).trait().name(), standard.get(i).disagrees(),
-                    cautious.get(i).used(), standard.get(i).used(), bold.get(i).used())).toList();
+            return IntStream.range(0, standard.size())
+                    .mapToObj(i -> new UsedJson(
+                            standard.get(i).trait().name(),
+                            standard.get(i).disagrees(),
+                            cautious.get(i).used(),
+                            standard.get(i).used(),
+                            bold.get(i).used()))
+                    .toList();
         }
     }
 
@@ -71,23 +93,42 @@ class CatalogueApi {
         this.store = store;
     }
 
-    @Operation(summary = "Bring in a catalogue file (CSV)", description = "All or nothing, unless keepGood; dryRun tells what would change.")
-    @PostMapping(value = "/catalogue/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<ImportReport> read(@RequestParam(defaultValue = "false") boolean dryRun, @RequestParam(defaultValue = "false") boolean keepGood,
-                                      HttpServletRequest request) throws IOException {
+    @Operation(
+            summary = "Bring in a catalogue file (CSV)",
+            description = "All or nothing, unless keepGood; dryRun tells what would change.")
+    @PostMapping(
+            value = "/catalogue/import",
+            consumes = MediaType.ALL_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<ImportReport> read(
+            @RequestParam(defaultValue = "false") boolean dryRun,
+            @RequestParam(defaultValue = "false") boolean keepGood,
+            HttpServletRequest request)
+            throws IOException {
         boolean isJson = String.valueOf(request.getContentType()).startsWith(MediaType.APPLICATION_JSON_VALUE);
-        return answer(catalogueImport.read(request.getInputStream(), isJson ? FileKind.CATALOGUE_JSON : FileKind.CATALOGUE_CSV, dryRun, keepGood));
+        return answer(catalogueImport.read(
+                request.getInputStream(), isJson ? FileKind.CATALOGUE_JSON : FileKind.CATALOGUE_CSV, dryRun, keepGood));
     }
 
-    @Operation(summary = "Bring in claims.csv", description = "What sources say beside the catalogue's own row; rows that are there already change nothing.")
-    @PostMapping(value = "/catalogue/claims/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<ImportReport> readClaims(@RequestParam(defaultValue = "false") boolean dryRun, @RequestParam(defaultValue = "false") boolean keepGood,
-                                            HttpServletRequest request) throws IOException {
+    @Operation(
+            summary = "Bring in claims.csv",
+            description =
+                    "What sources say beside the catalogue's own row; rows that are there already change nothing.")
+    @PostMapping(
+            value = "/catalogue/claims/import",
+            consumes = MediaType.ALL_VALUE,
+            produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<ImportReport> readClaims(
+            @RequestParam(defaultValue = "false") boolean dryRun,
+            @RequestParam(defaultValue = "false") boolean keepGood,
+            HttpServletRequest request)
+            throws IOException {
         return answer(catalogueImport.read(request.getInputStream(), FileKind.CLAIMS_CSV, dryRun, keepGood));
     }
 
     private static ResponseEntity<ImportReport> answer(ImportReport report) {
-        return ResponseEntity.status(report.isRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK).body(report);
+        return ResponseEntity.status(report.isRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK)
+                .body(report);
     }
 
     @Operation(summary = "The whole catalogue as CSV")
@@ -111,6 +152,8 @@ class CatalogueApi {
     @Operation(summary = "One cultivar with its claims")
     @GetMapping(value = "/cultivars/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
     CultivarJson one(@PathVariable String id) {
-        return store.label(id).map(plant -> CultivarJson.of(plant, store.claims(id))).orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “" + id + "”."));
+        return store.label(id)
+                .map(plant -> CultivarJson.of(plant, store.claims(id)))
+                .orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “" + id + "”."));
     }
 }

@@ -38,7 +38,9 @@ class ClimateApi {
         }
 
         private static String day(OptionalDouble day) {
-            return ClimateWords.date(day).map(date -> date.toString().substring(5)).orElse(null);
+            return ClimateWords.date(day)
+                    .map(date -> date.toString().substring(5))
+                    .orElse(null);
         }
     }
 
@@ -52,16 +54,48 @@ class ClimateApi {
         }
     }
 
-    record ClimateJson(String zone, Double meanWinterLowC, Double standardErrorC, List<String> likelyZones, int wintersUsed, boolean shortRecord, Double coldestC, String coldestDate,
-                       Days lastSpringFrost, Days firstAutumnFrost, Counts frostFreeDays, List<Double> degreeDaysByMonth, Double hottestMonthMeanMaxC, boolean hotSummer,
-                       Double yearlyRainMm, List<Double> springFrosts, List<String> warnings) {
+    record ClimateJson(
+            String zone,
+            Double meanWinterLowC,
+            Double standardErrorC,
+            List<String> likelyZones,
+            int wintersUsed,
+            boolean shortRecord,
+            Double coldestC,
+            String coldestDate,
+            Days lastSpringFrost,
+            Days firstAutumnFrost,
+            Counts frostFreeDays,
+            List<Double> degreeDaysByMonth,
+            Double hottestMonthMeanMaxC,
+            boolean hotSummer,
+            Double yearlyRainMm,
+            List<Double> springFrosts,
+            List<String> warnings) {
 
         static ClimateJson of(ClimateSummary climate) {
-            return new ClimateJson(climate.zone().map(HardinessZone::label).orElse(null), known(climate.meanWinterLowC()), known(climate.standardErrorC()),
-                    climate.likelyZones().stream().map(HardinessZone::label).toList(), climate.wintersUsed(), climate.isShort(), known(climate.coldestC()),
-                    climate.coldestDate() == null ? null : climate.coldestDate().toString(), Days.of(climate.lastSpringFrost()), Days.of(climate.firstAutumnFrost()),
-                    Counts.of(climate.frostFreeDays()), Arrays.stream(climate.degreeDaysByMonth()).mapToObj(ClimateJson::known).toList(), known(climate.hottestMonthMeanMaxC()),
-                    climate.hotSummer(), known(climate.yearlyRainMm()), Arrays.stream(climate.springFrosts().degreeDays()).mapToObj(ClimateJson::known).toList(), climate.warnings());
+            return new ClimateJson(
+                    climate.zone().map(HardinessZone::label).orElse(null),
+                    known(climate.meanWinterLowC()),
+                    known(climate.standardErrorC()),
+                    climate.likelyZones().stream().map(HardinessZone::label).toList(),
+                    climate.wintersUsed(),
+                    climate.isShort(),
+                    known(climate.coldestC()),
+                    climate.coldestDate() == null ? null : climate.coldestDate().toString(),
+                    Days.of(climate.lastSpringFrost()),
+                    Days.of(climate.firstAutumnFrost()),
+                    Counts.of(climate.frostFreeDays()),
+                    Arrays.stream(climate.degreeDaysByMonth())
+                            .mapToObj(ClimateJson::known)
+                            .toList(),
+                    known(climate.hottestMonthMeanMaxC()),
+                    climate.hotSummer(),
+                    known(climate.yearlyRainMm()),
+                    Arrays.stream(climate.springFrosts().degreeDays())
+                            .mapToObj(ClimateJson::known)
+                            .toList(),
+                    climate.warnings());
         }
 
         private static Double known(double value) {
@@ -69,14 +103,18 @@ class ClimateApi {
         }
     }
 
-    @Operation(summary = "Zone, frosts and degree days from a daily record", description = "CSV date,tmin,tmax[,precip] in °C; unit=F when the file is in °F")
+    @Operation(
+            summary = "Zone, frosts and degree days from a daily record",
+            description = "CSV date,tmin,tmax[,precip] in °C; unit=F when the file is in °F")
     @PostMapping(value = "/station", consumes = MediaType.ALL_VALUE)
     ClimateJson station(@RequestParam Map<String, String> params, @RequestBody(required = false) byte[] body) {
         List<Problem> problems = new ArrayList<>();
         InputReader in = new InputReader(params, "", problems);
         Double latitude = in.number("latitude", -90, 90, "degrees");
         if (latitude == null && problems.isEmpty()) {
-            in.problem("latitude", "The latitude is needed, as ?latitude=45.6: it decides which half of the year is winter.");
+            in.problem(
+                    "latitude",
+                    "The latitude is needed, as ?latitude=45.6: it decides which half of the year is winter.");
         }
         String unit = in.text("unit", text -> {
             if (!text.equalsIgnoreCase("C") && !text.equalsIgnoreCase("F")) {
@@ -92,9 +130,16 @@ class ClimateApi {
     /** The file's problems by line and column. */
     @ExceptionHandler(UnusableFile.class)
     ResponseEntity<ProblemDetail> unusable(UnusableFile e) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, "The record was refused; what is wrong stands in problems.");
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT, "The record was refused; what is wrong stands in problems.");
         detail.setProperty("problems", e.problems());
-        detail.setProperty("errors", e.problems().stream().map(problem -> new Problem(problem.column(), problem.message())).toList());
-        return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        detail.setProperty(
+                "errors",
+                e.problems().stream()
+                        .map(problem -> new Problem(problem.column(), problem.message()))
+                        .toList());
+        return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
     }
 }

@@ -16,11 +16,11 @@ import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.FitResult;
-import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.fit.Judgement;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SiteReader;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
@@ -29,16 +29,28 @@ import org.yellowfit.core.plant.Cultivar;
 @RequestMapping(value = "/api/v1/fit", produces = MediaType.APPLICATION_JSON_VALUE)
 class FitApi {
 
-    record FitAnswer(int considered, long tookMicros, List<CandidateJson> candidates, List<String> ignored) {
-    }
+    record FitAnswer(int considered, long tookMicros, List<CandidateJson> candidates, List<String> ignored) {}
 
-    record CandidateJson(String id, String name, String verdict, double score, double confidence, String limiting, Instead instead,
-                         List<CriterionJson> criteria) {
+    record CandidateJson(
+            String id,
+            String name,
+            String verdict,
+            double score,
+            double confidence,
+            String limiting,
+            Instead instead,
+            List<CriterionJson> criteria) {
 
         static CandidateJson of(Candidate candidate) {
-            return new CandidateJson(candidate.plant().id(), candidate.plant().name(), candidate.verdict().word(), rounded(candidate.score()),
-                    rounded(candidate.confidence()), candidate.limiting().map(name -> name.word()).orElse(null),
-                    candidate.instead().map(Instead::of).orElse(null), candidate.criteria().stream().map(CriterionJson::of).toList());
+            return new CandidateJson(
+                    candidate.plant().id(),
+                    candidate.plant().name(),
+                    candidate.verdict().word(),
+                    rounded(candidate.score()),
+                    rounded(candidate.confidence()),
+                    candidate.limiting().map(name -> name.word()).orElse(null),
+                    candidate.instead().map(Instead::of).orElse(null),
+                    candidate.criteria().stream().map(CriterionJson::of).toList());
         }
     }
 
@@ -50,16 +62,32 @@ class FitApi {
         }
     }
 
-    record CriterionJson(String criterion, String verdict, double score, String site, String plant, String rule, String why, List<RemedyJson> remedies) {
+    record CriterionJson(
+            String criterion,
+            String verdict,
+            double score,
+            String site,
+            String plant,
+            String rule,
+            String why,
+            List<RemedyJson> remedies) {
 
         static CriterionJson of(Judgement j) {
-            return new CriterionJson(j.criterion().word(), j.verdict().word(), rounded(j.score()), j.site(), j.plant(), j.rule(), j.why(),
-                    j.remedies().stream().map(r -> new RemedyJson(r.action().word(), r.text(), r.minutesPerYear())).toList());
+            return new CriterionJson(
+                    j.criterion().word(),
+                    j.verdict().word(),
+                    rounded(j.score()),
+                    j.site(),
+                    j.plant(),
+                    j.rule(),
+                    j.why(),
+                    j.remedies().stream()
+                            .map(r -> new RemedyJson(r.action().word(), r.text(), r.minutesPerYear()))
+                            .toList());
         }
     }
 
-    record RemedyJson(String action, String text, int minutesPerYear) {
-    }
+    record RemedyJson(String action, String text, int minutesPerYear) {}
 
     private static final Set<String> FIELDS = Set.of("site", "wants", "policy", "limit", "only", "includeNo");
 
@@ -71,8 +99,10 @@ class FitApi {
         this.json = json;
     }
 
-    @Operation(summary = "Rank the catalogue for a place, with reasons",
-            description = "site, wants, policy (cautious, standard, bold), limit (1–500), only (ids), includeNo; every field may be missing.")
+    @Operation(
+            summary = "Rank the catalogue for a place, with reasons",
+            description =
+                    "site, wants, policy (cautious, standard, bold), limit (1–500), only (ids), includeNo; every field may be missing.")
     @PostMapping(consumes = MediaType.ALL_VALUE)
     FitAnswer fit(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
@@ -84,14 +114,20 @@ class FitApi {
         long start = System.nanoTime();
         FitResult result = new Fit(catalogue).rank(question, scope);
         long micros = (System.nanoTime() - start) / 1000;
-        return new FitAnswer(result.considered(), micros, result.candidates().stream().map(CandidateJson::of).toList(), ignored(request));
+        return new FitAnswer(
+                result.considered(),
+                micros,
+                result.candidates().stream().map(CandidateJson::of).toList(),
+                ignored(request));
     }
 
     /** The place and the wishes of a request, as several calls take them. */
     static Question question(Map<String, Object> request, List<Problem> problems) {
-        return new Question(SiteReader.site(Json.member(request, "site", problems), "site.", problems),
+        return new Question(
+                SiteReader.site(Json.member(request, "site", problems), "site.", problems),
                 SiteReader.wants(Json.member(request, "wants", problems), "wants.", problems),
-                SiteReader.policy(request.get("policy"), problems), UnitSystem.METRIC);
+                SiteReader.policy(request.get("policy"), problems),
+                UnitSystem.METRIC);
     }
 
     private static Scope scope(Map<String, Object> request, Catalogue catalogue, List<Problem> problems) {
@@ -106,7 +142,10 @@ class FitApi {
         });
         boolean named = only != null && !only.isEmpty();
         int usual = named ? Math.min(Scope.MOST, only.size()) : Scope.USUAL;
-        return new Scope(named ? only.stream().distinct().toList() : List.of(), Boolean.TRUE.equals(includeNo) || named, limit == null ? usual : limit);
+        return new Scope(
+                named ? only.stream().distinct().toList() : List.of(),
+                Boolean.TRUE.equals(includeNo) || named,
+                limit == null ? usual : limit);
     }
 
     static Integer limit(InputReader in) {
@@ -123,8 +162,12 @@ class FitApi {
         Set<String> ignored = new TreeSet<>(request.keySet());
         ignored.removeAll(FIELDS);
         List<Problem> none = new ArrayList<>();
-        Json.member(request, "site", none).keySet().stream().filter(name -> !SiteReader.SITE_FIELDS.contains(name)).forEach(name -> ignored.add("site." + name));
-        Json.member(request, "wants", none).keySet().stream().filter(name -> !SiteReader.WANTS_FIELDS.contains(name)).forEach(name -> ignored.add("wants." + name));
+        Json.member(request, "site", none).keySet().stream()
+                .filter(name -> !SiteReader.SITE_FIELDS.contains(name))
+                .forEach(name -> ignored.add("site." + name));
+        Json.member(request, "wants", none).keySet().stream()
+                .filter(name -> !SiteReader.WANTS_FIELDS.contains(name))
+                .forEach(name -> ignored.add("wants." + name));
         return List.copyOf(ignored);
     }
 

@@ -56,6 +56,8 @@ class Json {
 
     @SuppressWarnings("unchecked")
     private static java.util.Optional<Map<String, Object>> map(Object value) {
-        return value instanceof Map<?, ?> map ? java.util.Optional.of((Map<String, Object>) map) : java.util.Optional.empty();
+        return value instanceof Map<?, ?> map
+                ? java.util.Optional.of((Map<String, Object>) map)
+                : java.util.Optional.empty();
     }
 }

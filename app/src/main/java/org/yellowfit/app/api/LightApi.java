@@ -29,14 +29,20 @@ import org.yellowfit.core.site.Outlines;
 @RequestMapping(value = "/api/v1/light", produces = MediaType.APPLICATION_JSON_VALUE)
 class LightApi {
 
-    record StudyJson(List<CellJson> cells, Map<String, List<Double>> byMonth, List<PatchJson> patches, List<String> warnings) {
-    }
+    record StudyJson(
+            List<CellJson> cells, Map<String, List<Double>> byMonth, List<PatchJson> patches, List<String> warnings) {}
 
-    record CellJson(double x, double y, double hours, double morning, double afternoon, double hot) {
-    }
+    record CellJson(double x, double y, double hours, double morning, double afternoon, double hot) {}
 
-    record PatchJson(@com.fasterxml.jackson.annotation.JsonProperty("class") String lightClass, String bias, double areaM2, double hours, double hot, double[][] outline) {
-    }
+    record PatchJson(
+            @com.fasterxml.jackson.annotation.JsonProperty("class")
+            String lightClass,
+
+            String bias,
+            double areaM2,
+            double hours,
+            double hot,
+            double[][] outline) {}
 
     private static final List<Integer> SUMMER = List.of(4, 5, 6, 7, 8, 9);
     private static final List<Integer> SOUTHERN_SUMMER = List.of(10, 11, 12, 1, 2, 3);
@@ -47,8 +53,10 @@ class LightApi {
         this.json = json;
     }
 
-    @Operation(summary = "Hours of direct sun over a bed, and its patches of one light class",
-            description = "latitude, longitude, utcOffsetHours, northDegrees, months or season (growing, year), year, stepMinutes, cellM, atHeightM, bed, obstacles; metres east and north.")
+    @Operation(
+            summary = "Hours of direct sun over a bed, and its patches of one light class",
+            description =
+                    "latitude, longitude, utcOffsetHours, northDegrees, months or season (growing, year), year, stepMinutes, cellM, atHeightM, bed, obstacles; metres east and north.")
     @PostMapping(value = "/study", consumes = MediaType.ALL_VALUE)
     StudyJson study(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
@@ -61,17 +69,30 @@ class LightApi {
         int step = (int) Math.round(orElse(in.number("stepMinutes", 1, 60, "minutes"), LightStudy.USUAL_STEP_MINUTES));
         double cell = orElse(in.number("cellM", 0.02, 50, "m"), 0.5);
         double height = orElse(in.number("atHeightM", 0, 100, "m"), 0);
-        int year = (int) Math.round(orElse(in.number("year", 1900, 2200, ""), Year.now().getValue()));
+        int year = (int)
+                Math.round(orElse(in.number("year", 1900, 2200, ""), Year.now().getValue()));
         boolean south = latitude != null && latitude < 0;
         List<Integer> months = months(in, request, south);
         double[][] bed = Outlines.area(request.get("bed"), "bed", problems);
         ObstacleReader obstacles = new ObstacleReader(problems, south);
         var read = obstacles.read(request.get("obstacles"));
         Json.refuse(problems);
-        return run(new LightStudy(new Whereabouts(latitude, longitude, orElse(offset, Math.rint(longitude / 15))), north, year, step, height, read), bed, cell, months, problems);
+        return run(
+                new LightStudy(
+                        new Whereabouts(latitude, longitude, orElse(offset, Math.rint(longitude / 15))),
+                        north,
+                        year,
+                        step,
+                        height,
+                        read),
+                bed,
+                cell,
+                months,
+                problems);
     }
 
-    private static StudyJson run(LightStudy study, double[][] bed, double cell, List<Integer> months, List<Problem> problems) {
+    private static StudyJson run(
+            LightStudy study, double[][] bed, double cell, List<Integer> months, List<Problem> problems) {
         Ground ground;
         try {
             ground = Ground.of(bed, cell);
@@ -86,28 +107,50 @@ class LightApi {
         field.months().forEach(month -> byMonth.put(String.valueOf(month), new ArrayList<>()));
         for (int i = 0; i < ground.size(); i++) {
             if (ground.isInside(i)) {
-                cells.add(new CellJson(rounded(ground.x(i)), rounded(ground.y(i)), rounded(field.hours(i)), rounded(field.morning(i)), rounded(field.afternoon(i)), rounded(field.hot(i))));
+                cells.add(new CellJson(
+                        rounded(ground.x(i)),
+                        rounded(ground.y(i)),
+                        rounded(field.hours(i)),
+                        rounded(field.morning(i)),
+                        rounded(field.afternoon(i)),
+                        rounded(field.hot(i))));
                 for (int month : field.months()) {
                     byMonth.get(String.valueOf(month)).add(rounded(field.hours(month, i)));
                 }
             }
         }
-        List<String> warnings = field.months().stream().filter(month -> study.day(month).hours() == 0).map(month -> "In month %d the sun never stands above 5° here.".formatted(month)).toList();
-        return new StudyJson(cells, byMonth, Patches.of(field, bed).stream().map(LightApi::patch).toList(), warnings);
+        List<String> warnings = field.months().stream()
+                .filter(month -> study.day(month).hours() == 0)
+                .map(month -> "In month %d the sun never stands above 5° here.".formatted(month))
+                .toList();
+        return new StudyJson(
+                cells,
+                byMonth,
+                Patches.of(field, bed).stream().map(LightApi::patch).toList(),
+                warnings);
     }
 
     private static PatchJson patch(Patch patch) {
-        return new PatchJson(Words.of(patch.lightClass()), Words.of(patch.bias()), rounded(patch.areaM2()), rounded(patch.hours()), rounded(patch.hot()), patch.outline());
+        return new PatchJson(
+                Words.of(patch.lightClass()),
+                Words.of(patch.bias()),
+                rounded(patch.areaM2()),
+                rounded(patch.hours()),
+                rounded(patch.hot()),
+                patch.outline());
     }
 
     private static List<Integer> months(InputReader in, Map<String, Object> request, boolean south) {
         List<Integer> months = in.list("months", text -> {
             if (!text.matches("[1-9]|1[0-2]")) {
-                throw new IllegalArgumentException("“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+                throw new IllegalArgumentException(
+                        "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
             }
             return Integer.valueOf(text);
         });
-        Integer month = months == null && request.get("month") != null ? (Integer) Math.toIntExact(Math.round(orElse(in.number("month", 1, 12, ""), 6))) : null;
+        Integer month = months == null && request.get("month") != null
+                ? (Integer) Math.toIntExact(Math.round(orElse(in.number("month", 1, 12, ""), 6)))
+                : null;
         String season = in.text("season", text -> {
             if (!Set.of("growing", "year").contains(text)) {
                 throw Words.unknown(text, List.of("growing", "year"));
@@ -120,7 +163,9 @@ class LightApi {
         if (month != null) {
             return List.of(month);
         }
-        return "year".equals(season) ? List.of(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12) : south ? SOUTHERN_SUMMER : SUMMER;
+        return "year".equals(season)
+                ? List.of(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12)
+                : south ? SOUTHERN_SUMMER : SUMMER;
     }
 
     private static Double needed(InputReader in, String field, double most) {

@@ -19,7 +19,12 @@ final class ObstacleReader {
     private static final double TALLEST_M = 200;
 
     private enum Kind {
-        BLOCK, WALL, FENCE, HEDGE, TREE, ROOF
+        BLOCK,
+        WALL,
+        FENCE,
+        HEDGE,
+        TREE,
+        ROOF
     }
 
     private final List<Problem> problems;
@@ -39,7 +44,10 @@ final class ObstacleReader {
             return List.of();
         }
         if (list.size() > LightStudy.MOST_OBSTACLES) {
-            problems.add(new Problem("obstacles", "A study takes at most %d obstacles; here are %d.".formatted(LightStudy.MOST_OBSTACLES, list.size())));
+            problems.add(new Problem(
+                    "obstacles",
+                    "A study takes at most %d obstacles; here are %d."
+                            .formatted(LightStudy.MOST_OBSTACLES, list.size())));
             return List.of();
         }
         List<Obstacle> obstacles = new ArrayList<>();
@@ -64,7 +72,9 @@ final class ObstacleReader {
         Kind kind = in.word("kind", Kind.class);
         if (kind == null) {
             if (problems.size() == before) {
-                in.problem("kind", "It is not said what this is; expected one of: " + Words.list(List.of(Kind.values())) + ".");
+                in.problem(
+                        "kind",
+                        "It is not said what this is; expected one of: " + Words.list(List.of(Kind.values())) + ".");
             }
             return null;
         }
@@ -75,10 +85,31 @@ final class ObstacleReader {
 
     private Obstacle built(Kind kind, String name, InputReader in, Map<String, Object> fields, String at) {
         return switch (kind) {
-            case BLOCK -> new Obstacle.Block(name, Outlines.area(fields.get("outline"), at + ".outline", problems), height(in, "heightM"));
-            case WALL, FENCE -> new Obstacle.Wall(name, Outlines.line(fields.get("line"), at + ".line", problems), height(in, "heightM"), passes(in), null, Set.of());
-            case HEDGE -> new Obstacle.Wall(name, Outlines.line(fields.get("line"), at + ".line", problems), height(in, "heightM"), null, foliage(in), leafOn(in));
-            case ROOF -> new Obstacle.Roof(name, Outlines.area(fields.get("outline"), at + ".outline", problems), height(in, "undersideM"), passes(in));
+            case BLOCK ->
+                new Obstacle.Block(
+                        name, Outlines.area(fields.get("outline"), at + ".outline", problems), height(in, "heightM"));
+            case WALL, FENCE ->
+                new Obstacle.Wall(
+                        name,
+                        Outlines.line(fields.get("line"), at + ".line", problems),
+                        height(in, "heightM"),
+                        passes(in),
+                        null,
+                        Set.of());
+            case HEDGE ->
+                new Obstacle.Wall(
+                        name,
+                        Outlines.line(fields.get("line"), at + ".line", problems),
+                        height(in, "heightM"),
+                        null,
+                        foliage(in),
+                        leafOn(in));
+            case ROOF ->
+                new Obstacle.Roof(
+                        name,
+                        Outlines.area(fields.get("outline"), at + ".outline", problems),
+                        height(in, "undersideM"),
+                        passes(in));
             case TREE -> tree(name, in, fields, at);
         };
     }
@@ -94,7 +125,15 @@ final class ObstacleReader {
         if (base != null && base >= height && height > 0) {
             in.problem("crownBaseM", "The crown begins at or above the top of the tree.");
         }
-        return new Obstacle.Tree(name, point[0], point[1], height, radius == null ? 1 : radius, base == null ? 0 : base, foliage(in), leafOn(in));
+        return new Obstacle.Tree(
+                name,
+                point[0],
+                point[1],
+                height,
+                radius == null ? 1 : radius,
+                base == null ? 0 : base,
+                foliage(in),
+                leafOn(in));
     }
 
     private static double height(InputReader in, String field) {
@@ -118,7 +157,8 @@ final class ObstacleReader {
     private Set<Integer> leafOn(InputReader in) {
         List<Integer> months = in.list("leafOnMonths", text -> {
             if (!text.matches("[1-9]|1[0-2]")) {
-                throw new IllegalArgumentException("“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+                throw new IllegalArgumentException(
+                        "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
             }
             return Integer.valueOf(text);
         });

@@ -16,12 +16,12 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.compare.TraitRow;
 import org.yellowfit.core.fit.Fit;
-import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Substitutes;
 import org.yellowfit.core.growth.Grown;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
@@ -42,36 +42,61 @@ class PlantsApi {
     private static final int MOST_COMPARED = 12;
     private static final List<Double> USUAL_YEARS = List.of(1.0, 3.0, 5.0, 10.0, 20.0);
 
-    record SizeJson(double year, Grown height, Grown heightInFlower, Grown spread) {
-    }
+    record SizeJson(double year, Grown height, Grown heightInFlower, Grown spread) {}
 
-    record GrowthJson(String id, List<SizeJson> years) {
-    }
+    record GrowthJson(String id, List<SizeJson> years) {}
 
-    record SpacingJson(String id, String school, double spacingM, int count, Integer closedYear) {
-    }
+    record SpacingJson(String id, String school, double spacingM, int count, Integer closedYear) {}
 
-    record SubstituteJson(String id, String name, double likeness, List<String> same, List<String> better, List<String> worse, String fits, String needs, Map<String, Double> weights) {
-    }
+    record SubstituteJson(
+            String id,
+            String name,
+            double likeness,
+            List<String> same,
+            List<String> better,
+            List<String> worse,
+            String fits,
+            String needs,
+            Map<String, Double> weights) {}
 
-    record MonthJson(int month, String standing, List<String> leaves, double leafShare, String flower, double flowerShare, String fruit, String stem) {
+    record MonthJson(
+            int month,
+            String standing,
+            List<String> leaves,
+            double leafShare,
+            String flower,
+            double flowerShare,
+            String fruit,
+            String stem) {
 
         static List<MonthJson> ofYear(PlantYear year) {
-            return IntStream.rangeClosed(1, 12).mapToObj(month -> of(month, year.month(month))).toList();
+            return IntStream.rangeClosed(1, 12)
+                    .mapToObj(month -> of(month, year.month(month)))
+                    .toList();
         }
 
         private static MonthJson of(int month, DayLook look) {
-            return new MonthJson(month, Words.of(look.standing()), look.leaves().stream().map(Colour::text).toList(), FitApi.rounded(look.leafShare()),
-                    look.flower().map(Colour::text).orElse(null), FitApi.rounded(look.flowerShare()), look.fruit().map(Colour::text).orElse(null),
+            return new MonthJson(
+                    month,
+                    Words.of(look.standing()),
+                    look.leaves().stream().map(Colour::text).toList(),
+                    FitApi.rounded(look.leafShare()),
+                    look.flower().map(Colour::text).orElse(null),
+                    FitApi.rounded(look.flowerShare()),
+                    look.fruit().map(Colour::text).orElse(null),
                     look.stem().map(Colour::text).orElse(null));
         }
     }
 
-    record ComparedJson(String id, String name, String tellApart, List<SizeJson> sizes, List<MonthJson> months, FitApi.CandidateJson fit) {
-    }
+    record ComparedJson(
+            String id,
+            String name,
+            String tellApart,
+            List<SizeJson> sizes,
+            List<MonthJson> months,
+            FitApi.CandidateJson fit) {}
 
-    record CompareJson(List<Map<String, Object>> differ, List<Map<String, Object>> agree, List<ComparedJson> plants) {
-    }
+    record CompareJson(List<Map<String, Object>> differ, List<Map<String, Object>> agree, List<ComparedJson> plants) {}
 
     private final CatalogueStore store;
     private final Json json;
@@ -97,8 +122,10 @@ class PlantsApi {
         return new GrowthJson(plant.id(), sizes(sun == null ? growth : growth.inSun(sun), years));
     }
 
-    @Operation(summary = "Spacing on centre, count, and the year the ground closes",
-            description = "areaM2 or lengthM, ids, school (mature, quick-cover), closeByYear; each plant is counted as if it filled the ground alone.")
+    @Operation(
+            summary = "Spacing on centre, count, and the year the ground closes",
+            description =
+                    "areaM2 or lengthM, ids, school (mature, quick-cover), closeByYear; each plant is counted as if it filled the ground alone.")
     @PostMapping("/spacing")
     List<SpacingJson> spacing(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
@@ -111,15 +138,20 @@ class PlantsApi {
         Json.refuse(problems);
         School used = school == null ? School.MATURE : school;
         int year = closeBy == null ? Spacing.USUAL_CLOSE_BY_YEAR : (int) Math.round(closeBy);
-        return plants.stream().map(plant -> spaced(plant, Spacing.count(plant, ground, used, year))).toList();
+        return plants.stream()
+                .map(plant -> spaced(plant, Spacing.count(plant, ground, used, year)))
+                .toList();
     }
 
     private static SpacingJson spaced(Cultivar plant, Count count) {
         Integer closed = count.yearClosed().isPresent() ? count.yearClosed().getAsInt() : null;
-        return new SpacingJson(plant.id(), Words.of(count.school()), FitApi.rounded(count.onCentreM()), count.plants(), closed);
+        return new SpacingJson(
+                plant.id(), Words.of(count.school()), FitApi.rounded(count.onCentreM()), count.plants(), closed);
     }
 
-    @Operation(summary = "Plants that do the same job", description = "id, site, limit; those that do not fit the site are left out.")
+    @Operation(
+            summary = "Plants that do the same job",
+            description = "id, site, limit; those that do not fit the site are left out.")
     @PostMapping("/substitutes")
     List<SubstituteJson> substitutes(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
@@ -131,9 +163,24 @@ class PlantsApi {
         Json.refuse(problems);
         Map<String, Double> weights = new LinkedHashMap<>();
         Substitutes.weights(question).forEach((aspect, weight) -> weights.put(aspect.words(), weight));
-        return Substitutes.of(store.catalogue(question.policy()), plant, question, request.get("site") != null, limit == null ? 5 : limit).stream()
-                .map(offer -> new SubstituteJson(offer.plant().id(), offer.plant().name(), FitApi.rounded(offer.said().likeness()), offer.said().same(), offer.said().better(), offer.said().worse(),
-                        offer.fits() == Substitutes.Fits.UNJUDGED ? null : Words.of(offer.fits()), offer.needs().isEmpty() ? null : offer.needs(), weights)).toList();
+        return Substitutes.of(
+                        store.catalogue(question.policy()),
+                        plant,
+                        question,
+                        request.get("site") != null,
+                        limit == null ? 5 : limit)
+                .stream()
+                .map(offer -> new SubstituteJson(
+                        offer.plant().id(),
+                        offer.plant().name(),
+                        FitApi.rounded(offer.said().likeness()),
+                        offer.said().same(),
+                        offer.said().better(),
+                        offer.said().worse(),
+                        offer.fits() == Substitutes.Fits.UNJUDGED ? null : Words.of(offer.fits()),
+                        offer.needs().isEmpty() ? null : offer.needs(),
+                        weights))
+                .toList();
     }
 
     @Operation(summary = "Plants beside one another", description = "site, ids, years")
@@ -147,16 +194,31 @@ class PlantsApi {
         Question question = FitApi.question(request, problems);
         Json.refuse(problems);
         List<TraitRow> rows = TraitRow.of(plants);
-        return new CompareJson(rows.stream().filter(row -> !row.agrees()).map(row -> row(row, plants)).toList(),
-                rows.stream().filter(TraitRow::agrees).map(row -> row(row, plants)).toList(),
+        return new CompareJson(
+                rows.stream()
+                        .filter(row -> !row.agrees())
+                        .map(row -> row(row, plants))
+                        .toList(),
+                rows.stream()
+                        .filter(TraitRow::agrees)
+                        .map(row -> row(row, plants))
+                        .toList(),
                 plants.stream().map(plant -> compared(plant, years, question)).toList());
     }
 
     private ComparedJson compared(Cultivar plant, List<Double> years, Question question) {
         var zone = Optional.ofNullable(question.site().zone());
-        var candidate = new Fit(store.catalogue(question.policy())).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
-        return new ComparedJson(plant.id(), plant.name(), plant.get(Traits.TELL_APART).orElse(null), sizes(PlantGrowth.of(plant), years),
-                MonthJson.ofYear(PlantYear.of(plant, zone)), FitApi.CandidateJson.of(candidate));
+        var candidate = new Fit(store.catalogue(question.policy()))
+                .rank(question, Scope.only(List.of(plant.id())))
+                .candidates()
+                .get(0);
+        return new ComparedJson(
+                plant.id(),
+                plant.name(),
+                plant.get(Traits.TELL_APART).orElse(null),
+                sizes(PlantGrowth.of(plant), years),
+                MonthJson.ofYear(PlantYear.of(plant, zone)),
+                FitApi.CandidateJson.of(candidate));
     }
 
     private static Map<String, Object> row(TraitRow row, List<Cultivar> plants) {
@@ -164,14 +226,22 @@ class PlantsApi {
         values.put("trait", row.trait().name());
         Map<String, String> byId = new LinkedHashMap<>();
         for (int i = 0; i < plants.size(); i++) {
-            byId.put(plants.get(i).id(), row.values().get(i).isEmpty() ? null : row.values().get(i));
+            byId.put(
+                    plants.get(i).id(),
+                    row.values().get(i).isEmpty() ? null : row.values().get(i));
         }
         values.put("values", byId);
         return values;
     }
 
     private static List<SizeJson> sizes(PlantGrowth growth, List<Double> years) {
-        return years.stream().map(year -> new SizeJson(year, rounded(growth.height(year)), rounded(growth.heightInFlower(year)), rounded(growth.spread(year)))).toList();
+        return years.stream()
+                .map(year -> new SizeJson(
+                        year,
+                        rounded(growth.height(year)),
+                        rounded(growth.heightInFlower(year)),
+                        rounded(growth.spread(year))))
+                .toList();
     }
 
     private static Grown rounded(Grown grown) {
@@ -192,8 +262,11 @@ class PlantsApi {
     }
 
     private List<Cultivar> plants(InputReader in, int least, List<Problem> problems) {
-        List<Cultivar> plants = in.list("ids", id -> store.find(id)
-                .orElseThrow(() -> new IllegalArgumentException("The catalogue has no cultivar with the id “" + Words.shorten(id) + "”.")));
+        List<Cultivar> plants = in.list(
+                "ids",
+                id -> store.find(id)
+                        .orElseThrow(() -> new IllegalArgumentException(
+                                "The catalogue has no cultivar with the id “" + Words.shorten(id) + "”.")));
         if (problems.isEmpty() && (plants == null || plants.size() < least || plants.size() > MOST_COMPARED)) {
             problems.add(new Problem("ids", "Between " + least + " and " + MOST_COMPARED + " ids are needed."));
         }

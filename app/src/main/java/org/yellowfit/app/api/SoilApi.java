@@ -18,8 +18,7 @@ import org.yellowfit.core.soil.TextureClass;
 @RequestMapping(value = "/api/v1/soil", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
 class SoilApi {
 
-    record TextureJson(String texture, double sand, double silt, double clay) {
-    }
+    record TextureJson(String texture, double sand, double silt, double clay) {}
 
     private final Json json;
 
@@ -27,7 +26,9 @@ class SoilApi {
         this.json = json;
     }
 
-    @Operation(summary = "The texture class of a soil", description = "sand, silt, clay in %, or layersMm of a jar test in that order")
+    @Operation(
+            summary = "The texture class of a soil",
+            description = "sand, silt, clay in %, or layersMm of a jar test in that order")
     @PostMapping("/texture")
     TextureJson texture(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
@@ -39,15 +40,29 @@ class SoilApi {
         double sand = shares[0] / total * 100;
         double silt = shares[1] / total * 100;
         double clay = shares[2] / total * 100;
-        return new TextureJson(TextureClass.of(sand, silt, clay).words(), FitApi.rounded(sand), FitApi.rounded(silt), FitApi.rounded(clay));
+        return new TextureJson(
+                TextureClass.of(sand, silt, clay).words(),
+                FitApi.rounded(sand),
+                FitApi.rounded(silt),
+                FitApi.rounded(clay));
     }
 
     /** @param organicM3 to work in; {@code mulchM3} on top; kg in all over {@code applications} goes */
-    record AmendJson(String texture, double organicM3, double gritM3, double mulchM3, double sulfurKg, double limeKg, double sulfurGramsPerM2, double limeGramsPerM2,
-                     int applications, double raiseCm, List<String> advice) {
-    }
+    record AmendJson(
+            String texture,
+            double organicM3,
+            double gritM3,
+            double mulchM3,
+            double sulfurKg,
+            double limeKg,
+            double sulfurGramsPerM2,
+            double limeGramsPerM2,
+            int applications,
+            double raiseCm,
+            List<String> advice) {}
 
-    @Operation(summary = "What to work into a bed: volumes and rates, as an estimate for a laboratory to confirm",
+    @Operation(
+            summary = "What to work into a bed: volumes and rates, as an estimate for a laboratory to confirm",
             description = "texture, ph, targetPh, area (or areaM2) in m², depth (or depthM) in m, 0.2 unless said")
     @PostMapping("/amend")
     AmendJson amend(@RequestBody(required = false) String body) {
@@ -60,7 +75,8 @@ class SoilApi {
         String areaField = request.get("areaM2") == null ? "area" : "areaM2";
         Double area = in.number(areaField, 0.01, 100_000, "m²");
         Double depth = in.number(request.get("depthM") == null ? "depth" : "depthM", 0.05, 0.6, "m");
-        if (area == null && problems.stream().noneMatch(problem -> problem.field().equals(areaField))) {
+        if (area == null
+                && problems.stream().noneMatch(problem -> problem.field().equals(areaField))) {
             in.problem(areaField, "The area of the bed is needed, in m².");
         }
         if (texture == null && target == null && problems.isEmpty()) {
@@ -71,9 +87,18 @@ class SoilApi {
         }
         Json.refuse(problems);
         Amendment amendment = Amendment.of(texture, ph, target, area, depth == null ? Amendment.USUAL_DEPTH_M : depth);
-        return new AmendJson(texture == null ? null : texture.words(), FitApi.rounded(amendment.organicM3()), FitApi.rounded(amendment.gritM3()), FitApi.rounded(amendment.mulchM3()),
-                FitApi.rounded(amendment.sulfurKg()), FitApi.rounded(amendment.limeKg()), FitApi.rounded(amendment.sulfurKg() * 1000 / area), FitApi.rounded(amendment.limeKg() * 1000 / area),
-                amendment.applications(), amendment.raiseCm(), amendment.advice());
+        return new AmendJson(
+                texture == null ? null : texture.words(),
+                FitApi.rounded(amendment.organicM3()),
+                FitApi.rounded(amendment.gritM3()),
+                FitApi.rounded(amendment.mulchM3()),
+                FitApi.rounded(amendment.sulfurKg()),
+                FitApi.rounded(amendment.limeKg()),
+                FitApi.rounded(amendment.sulfurKg() * 1000 / area),
+                FitApi.rounded(amendment.limeKg() * 1000 / area),
+                amendment.applications(),
+                amendment.raiseCm(),
+                amendment.advice());
     }
 
     private static double[] percents(InputReader in, List<Problem> problems) {
@@ -100,7 +125,10 @@ class SoilApi {
             }
             return mm;
         });
-        if (problems.isEmpty() && (layers == null || layers.size() != 3 || layers.stream().mapToDouble(d -> d).sum() <= 0)) {
+        if (problems.isEmpty()
+                && (layers == null
+                        || layers.size() != 3
+                        || layers.stream().mapToDouble(d -> d).sum() <= 0)) {
             in.problem("layersMm", "Three layers are needed, sand, silt and clay, not all 0.");
         }
         return problems.isEmpty() ? layers.stream().mapToDouble(d -> d).toArray() : new double[3];

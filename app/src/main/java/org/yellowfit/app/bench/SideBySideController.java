@@ -38,29 +38,63 @@ class SideBySideController {
     }
 
     @GetMapping("/visits/{id}/side-by-side")
-    String show(@PathVariable UUID id, @RequestParam(defaultValue = "10") String age, @RequestParam(defaultValue = "0") String month, @RequestParam(defaultValue = "") String behind,
-                @RequestParam(defaultValue = "") List<String> ids, Model model) {
-        Visit visit = visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+    String show(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "10") String age,
+            @RequestParam(defaultValue = "0") String month,
+            @RequestParam(defaultValue = "") String behind,
+            @RequestParam(defaultValue = "") List<String> ids,
+            Model model) {
+        Visit visit =
+                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
         int years = oneOf(age, AGES, 10);
-        List<Cultivar> plants = (ids.isEmpty() ? visit.chosen() : ids).stream().distinct().limit(Visit.MOST_CHOSEN).map(store::find).flatMap(Optional::stream).toList();
+        List<Cultivar> plants = (ids.isEmpty() ? visit.chosen() : ids)
+                .stream()
+                        .distinct()
+                        .limit(Visit.MOST_CHOSEN)
+                        .map(store::find)
+                        .flatMap(Optional::stream)
+                        .toList();
         Question question = visit.question();
-        int shownMonth = oneOf(month, MONTHS, plants.isEmpty() ? 7 : PlantDrawing.bestMonth(plants.get(0), Optional.ofNullable(question.site().zone())));
-        Backdrop.Kind kind = Arrays.stream(Backdrop.Kind.values()).filter(each -> Words.of(each).equals(behind)).findFirst().orElseGet(() -> pages.usualBackdrop(visit));
+        int shownMonth = oneOf(
+                month,
+                MONTHS,
+                plants.isEmpty()
+                        ? 7
+                        : PlantDrawing.bestMonth(
+                                plants.get(0),
+                                Optional.ofNullable(question.site().zone())));
+        Backdrop.Kind kind = Arrays.stream(Backdrop.Kind.values())
+                .filter(each -> Words.of(each).equals(behind))
+                .findFirst()
+                .orElseGet(() -> pages.usualBackdrop(visit));
         model.addAttribute("visit", visit);
         model.addAttribute("ages", AGES);
         model.addAttribute("age", years);
         model.addAttribute("month", shownMonth);
-        model.addAttribute("months", Arrays.stream(java.time.Month.values()).map(m -> m.getDisplayName(java.time.format.TextStyle.SHORT, Locale.ENGLISH)).toList());
+        model.addAttribute(
+                "months",
+                Arrays.stream(java.time.Month.values())
+                        .map(m -> m.getDisplayName(java.time.format.TextStyle.SHORT, Locale.ENGLISH))
+                        .toList());
         model.addAttribute("behinds", Backdrop.Kind.values());
         model.addAttribute("behind", Words.of(kind));
-        model.addAttribute("limit", question.site().maxHeightM() == null ? null : question.length(question.site().maxHeightM()));
-        model.addAttribute("ids", String.join(",", plants.stream().map(Cultivar::id).toList()));
+        model.addAttribute(
+                "limit",
+                question.site().maxHeightM() == null
+                        ? null
+                        : question.length(question.site().maxHeightM()));
+        model.addAttribute(
+                "ids", String.join(",", plants.stream().map(Cultivar::id).toList()));
         model.addAttribute("page", plants.isEmpty() ? null : pages.of(plants, visit, years, shownMonth, kind));
         return "bench/side-by-side";
     }
 
     /** A number of a closed list; anything else, typed into the address by hand, counts as the usual one. */
     private static int oneOf(String text, List<Integer> allowed, int usual) {
-        return allowed.stream().filter(value -> text.equals(String.valueOf(value))).findFirst().orElse(usual);
+        return allowed.stream()
+                .filter(value -> text.equals(String.valueOf(value)))
+                .findFirst()
+                .orElse(usual);
     }
 }

@@ -51,21 +51,38 @@ class SideBySidePages {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /** @param sizeSaid what label and other sources say of its height */
-    record Column(String id, String botanical, String cultivar, String common, String scene, String leaf, String flower, String strip, String threads, String size, String sizeSaid,
-                  String outgrown, String verdict, String why, String tellApart, String care, String price) {
-    }
+    record Column(
+            String id,
+            String botanical,
+            String cultivar,
+            String common,
+            String scene,
+            String leaf,
+            String flower,
+            String strip,
+            String threads,
+            String size,
+            String sizeSaid,
+            String outgrown,
+            String verdict,
+            String why,
+            String tellApart,
+            String care,
+            String price) {}
 
-    record Row(String trait, List<String> values) {
-    }
+    record Row(String trait, List<String> values) {}
 
-    record Opening(String name, String dates) {
-    }
+    record Opening(String name, String dates) {}
 
-    record Win(String by, String who, String value) {
-    }
+    record Win(String by, String who, String value) {}
 
-    record Page(String person, List<Column> columns, List<Row> differ, List<Row> agree, List<Opening> openings, List<Win> wins) {
-    }
+    record Page(
+            String person,
+            List<Column> columns,
+            List<Row> differ,
+            List<Row> agree,
+            List<Opening> openings,
+            List<Win> wins) {}
 
     private final CatalogueStore store;
     private final Stations stations;
@@ -79,8 +96,15 @@ class SideBySidePages {
 
     Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Kind behind) {
         Question question = visit.question();
-        List<PlantSketch> sketches = plants.stream().map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH)).toList();
-        ScaleScene scene = new ScaleScene(sketches, PLACE_WIDTH_PX / plants.size() / PLACE_HEIGHT_PX, question.units(), question.site().maxHeightM()).before(backdrop(behind, visit));
+        List<PlantSketch> sketches = plants.stream()
+                .map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH))
+                .toList();
+        ScaleScene scene = new ScaleScene(
+                        sketches,
+                        PLACE_WIDTH_PX / plants.size() / PLACE_HEIGHT_PX,
+                        question.units(),
+                        question.site().maxHeightM())
+                .before(backdrop(behind, visit));
         List<String> drawn = scene.plants();
         List<Candidate> judged = judged(plants, question);
         List<CriterionName> threads = FitStrips.rows(judged);
@@ -89,54 +113,145 @@ class SideBySidePages {
             columns.add(column(plants.get(i), drawn.get(i), judged.get(i), threads, question, years, month));
         }
         List<TraitRow> rows = TraitRow.of(plants);
-        return new Page(scene.person(), columns, rows.stream().filter(row -> !row.agrees()).map(SideBySidePages::row).toList(),
-                rows.stream().filter(TraitRow::agrees).map(SideBySidePages::row).toList(), openings(plants, visit, question),
-                plants.size() < 2 ? List.of() : SideBySide.winners(judged, question).stream().map(win -> new Win(win.by(), win.plants().stream().map(SideBySidePages::shortName).collect(Collectors.joining(" and ")), win.value())).toList());
+        return new Page(
+                scene.person(),
+                columns,
+                rows.stream()
+                        .filter(row -> !row.agrees())
+                        .map(SideBySidePages::row)
+                        .toList(),
+                rows.stream().filter(TraitRow::agrees).map(SideBySidePages::row).toList(),
+                openings(plants, visit, question),
+                plants.size() < 2
+                        ? List.of()
+                        : SideBySide.winners(judged, question).stream()
+                                .map(win -> new Win(
+                                        win.by(),
+                                        win.plants().stream()
+                                                .map(SideBySidePages::shortName)
+                                                .collect(Collectors.joining(" and ")),
+                                        win.value()))
+                                .toList());
     }
 
     /** In the order of the plants. */
     private List<Candidate> judged(List<Cultivar> plants, Question question) {
-        List<Candidate> candidates = new Fit(store.catalogue(question.policy())).rank(question, Scope.only(plants.stream().map(Cultivar::id).toList())).candidates();
-        return plants.stream().map(plant -> candidates.stream().filter(c -> c.plant().id().equals(plant.id())).findFirst().orElseThrow()).toList();
+        List<Candidate> candidates = new Fit(store.catalogue(question.policy()))
+                .rank(question, Scope.only(plants.stream().map(Cultivar::id).toList()))
+                .candidates();
+        return plants.stream()
+                .map(plant -> candidates.stream()
+                        .filter(c -> c.plant().id().equals(plant.id()))
+                        .findFirst()
+                        .orElseThrow())
+                .toList();
     }
 
     /** What the drawing has near: a wall with a window, a fence, a hedge; nothing when nothing is drawn. */
     Backdrop.Kind usualBackdrop(Visit visit) {
         String drawn = String.join(" ", visit.drawn().values());
-        return drawn.contains("\"block\"") || drawn.contains("\"wall\"") ? Backdrop.Kind.PALE : drawn.contains("\"fence\"") ? Backdrop.Kind.FENCE : drawn.contains("\"hedge\"") ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
+        return drawn.contains("\"block\"") || drawn.contains("\"wall\"")
+                ? Backdrop.Kind.PALE
+                : drawn.contains("\"fence\"")
+                        ? Backdrop.Kind.FENCE
+                        : drawn.contains("\"hedge\"") ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
     }
 
     private static Backdrop backdrop(Backdrop.Kind kind, Visit visit) {
         boolean wall = kind == Backdrop.Kind.PALE || kind == Backdrop.Kind.BRICK;
-        Double sill = wall && visit.from("maxHeightM").by().contains("sill") ? visit.question().site().maxHeightM() : null;
-        return kind == Backdrop.Kind.NONE ? Backdrop.NONE : new Backdrop(kind, wall ? USUAL_WALL_M : USUAL_FENCE_M, sill);
+        Double sill = wall && visit.from("maxHeightM").by().contains("sill")
+                ? visit.question().site().maxHeightM()
+                : null;
+        return kind == Backdrop.Kind.NONE
+                ? Backdrop.NONE
+                : new Backdrop(kind, wall ? USUAL_WALL_M : USUAL_FENCE_M, sill);
     }
 
-    private Column column(Cultivar plant, String drawn, Candidate candidate, List<CriterionName> threads, Question question, int years, int month) {
+    private Column column(
+            Cultivar plant,
+            String drawn,
+            Candidate candidate,
+            List<CriterionName> threads,
+            Question question,
+            int years,
+            int month) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = question.length(growth.heightInFlower(years).mid()) + " high, " + question.length(growth.spread(years).mid()) + " wide";
-        String outgrown = SideBySide.outgrown(plant, question.site()).map(year -> year == 1 ? "Outgrows the place in its first year." : "Outgrows the place in year " + year + ".").orElse(
-                question.site().maxHeightM() == null && question.site().roomM() == null ? "" : "Never outgrows the place.");
-        return new Column(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""), drawn, CloseUp.leaf(plant), CloseUp.flower(plant),
-                YearStrip.svg(plant, zone(question), month), FitStrips.thin(candidate, threads), size, sizeSaid(plant, question), outgrown, Words.of(candidate.verdict()),
-                candidate.limitingJudgement().map(judgement -> judgement.why()).orElse(""), plant.get(Traits.TELL_APART).orElse(""),
-                plant.get(Traits.CARE_MIN_YEAR).map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year").orElse("care not known"),
-                plant.get(Traits.SIZES_SOLD).map(sold -> sold.stream().map((PotPrice pot) -> pot.pot() + " " + shop.money(pot.price())).collect(Collectors.joining(", "))).orElse("not priced"));
+        String size = question.length(growth.heightInFlower(years).mid()) + " high, "
+                + question.length(growth.spread(years).mid()) + " wide";
+        String outgrown = SideBySide.outgrown(plant, question.site())
+                .map(year -> year == 1
+                        ? "Outgrows the place in its first year."
+                        : "Outgrows the place in year " + year + ".")
+                .orElse(
+                        question.site().maxHeightM() == null && question.site().roomM() == null
+                                ? ""
+                                : "Never outgrows the place.");
+        return new Column(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                drawn,
+                CloseUp.leaf(plant),
+                CloseUp.flower(plant),
+                YearStrip.svg(plant, zone(question), month),
+                FitStrips.thin(candidate, threads),
+                size,
+                sizeSaid(plant, question),
+                outgrown,
+                Words.of(candidate.verdict()),
+                candidate.limitingJudgement().map(judgement -> judgement.why()).orElse(""),
+                plant.get(Traits.TELL_APART).orElse(""),
+                plant.get(Traits.CARE_MIN_YEAR)
+                        .map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year")
+                        .orElse("care not known"),
+                plant.get(Traits.SIZES_SOLD)
+                        .map(sold -> sold.stream()
+                                .map((PotPrice pot) -> pot.pot() + " " + shop.money(pot.price()))
+                                .collect(Collectors.joining(", ")))
+                        .orElse("not priced"));
     }
 
     /** Label, other sources and own records side by side, where they say more than one thing. */
     private String sizeSaid(Cultivar plant, Question question) {
-        List<Claim> claims = store.claims(plant.id()).stream().filter(claim -> claim.trait() == Traits.HEIGHT10).toList();
-        String label = store.label(plant.id()).map(each -> "Label: " + question.units().length(each.height10()) + " at ten years").orElse("");
-        return claims.isEmpty() ? label + "; no other source, no own record." : label + "; " + claims.stream().map(claim -> (claim.kind() == SourceKind.OWN_RECORD ? "own record" : Words.of(claim.kind())) + ": "
-                + question.units().length(Traits.HEIGHT10.read(claim.value())) + (claim.atAgeYears().isPresent() ? " at " + Numbers.write(claim.atAgeYears().getAsDouble()) + " years" : "")).collect(Collectors.joining("; ")) + ".";
+        List<Claim> claims = store.claims(plant.id()).stream()
+                .filter(claim -> claim.trait() == Traits.HEIGHT10)
+                .toList();
+        String label = store.label(plant.id())
+                .map(each -> "Label: " + question.units().length(each.height10()) + " at ten years")
+                .orElse("");
+        return claims.isEmpty()
+                ? label + "; no other source, no own record."
+                : label + "; "
+                        + claims.stream()
+                                .map(claim ->
+                                        (claim.kind() == SourceKind.OWN_RECORD ? "own record" : Words.of(claim.kind()))
+                                                + ": " + question.units().length(Traits.HEIGHT10.read(claim.value()))
+                                                + (claim.atAgeYears().isPresent()
+                                                        ? " at "
+                                                                + Numbers.write(claim.atAgeYears()
+                                                                        .getAsDouble()) + " years"
+                                                        : ""))
+                                .collect(Collectors.joining("; "))
+                        + ".";
     }
 
     /** By the seasons of the station that stands for the place, or those usual for its zone. */
     private List<Opening> openings(List<Cultivar> plants, Visit visit, Question question) {
-        Seasons seasons = visit.at("station").isEmpty() ? Seasons.usualFor(zone(question)) : stations.named(visit.at("station")).map(Station::climate).map(climate -> climate.seasons()).orElseGet(() -> Seasons.usualFor(zone(question)));
-        return SideBySide.bloomOrder(plants, question, seasons).stream().map(each -> new Opening(shortName(each.plant()),
-                each.from().isEmpty() ? "no flowers to speak of, or not known when" : day(each.from().get()) + " to " + day(each.to().orElseThrow()))).toList();
+        Seasons seasons = visit.at("station").isEmpty()
+                ? Seasons.usualFor(zone(question))
+                : stations.named(visit.at("station"))
+                        .map(Station::climate)
+                        .map(climate -> climate.seasons())
+                        .orElseGet(() -> Seasons.usualFor(zone(question)));
+        return SideBySide.bloomOrder(plants, question, seasons).stream()
+                .map(each -> new Opening(
+                        shortName(each.plant()),
+                        each.from().isEmpty()
+                                ? "no flowers to speak of, or not known when"
+                                : day(each.from().get()) + " to "
+                                        + day(each.to().orElseThrow())))
+                .toList();
     }
 
     private static String day(int dayOfYear) {
@@ -148,7 +263,11 @@ class SideBySidePages {
     }
 
     private static Row row(TraitRow row) {
-        return new Row(TraitWords.name(row.trait()), row.values().stream().map(value -> TraitWords.value(row.trait(), value)).toList());
+        return new Row(
+                TraitWords.name(row.trait()),
+                row.values().stream()
+                        .map(value -> TraitWords.value(row.trait(), value))
+                        .toList());
     }
 
     private static Optional<HardinessZone> zone(Question question) {

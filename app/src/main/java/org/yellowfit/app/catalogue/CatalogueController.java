@@ -24,20 +24,15 @@ class CatalogueController {
     private static final int HEAPS_SHOWN = 9;
 
     /** One condition less, and how many plants that gives. */
-    record WayOut(String label, int count, String link) {
-    }
+    record WayOut(String label, int count, String link) {}
 
-    record ChipView(String label, boolean wrong, String typed, String link) {
-    }
+    record ChipView(String label, boolean wrong, String typed, String link) {}
 
-    record HeapView(String name, int count, boolean chosen, String link) {
-    }
+    record HeapView(String name, int count, boolean chosen, String link) {}
 
-    record FacetBox(String title, List<HeapView> heaps, boolean open) {
-    }
+    record FacetBox(String title, List<HeapView> heaps, boolean open) {}
 
-    record MonthChoice(int number, String name) {
-    }
+    record MonthChoice(int number, String name) {}
 
     private final CatalogueSearch search;
     private final CatalogueStore store;
@@ -53,7 +48,12 @@ class CatalogueController {
     String list(@RequestParam Map<String, String> params, Model model) {
         String typed = params.getOrDefault("q", "").strip();
         Map<Facet, Integer> chosen = chosen(params);
-        Optional<ColourWish> colour = params.containsKey("byColour") ? ColourWish.of(params.getOrDefault("near", ""), params.getOrDefault("part", "flower"), params.getOrDefault("month", "")) : Optional.empty();
+        Optional<ColourWish> colour = params.containsKey("byColour")
+                ? ColourWish.of(
+                        params.getOrDefault("near", ""),
+                        params.getOrDefault("part", "flower"),
+                        params.getOrDefault("month", ""))
+                : Optional.empty();
         CatalogueSearch.Asked asked = new CatalogueSearch.Asked(typed, chosen, colour);
         String page = params.getOrDefault("page", "1");
         int at = page.matches("\\d{1,6}") ? Math.max(1, Integer.parseInt(page)) : 1;
@@ -81,8 +81,17 @@ class CatalogueController {
         model.addAttribute("pages", pages);
         model.addAttribute("earlier", at > 1 ? link(params, "page", String.valueOf(at - 1)) : null);
         model.addAttribute("later", at < pages ? link(params, "page", String.valueOf(at + 1)) : null);
-        model.addAttribute("tiles", found.plants().stream().map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version)).toList());
-        model.addAttribute("labelsLink", "/catalogue/labels?ids=" + String.join(",", found.plants().stream().map(plant -> plant.id()).toList()));
+        model.addAttribute(
+                "tiles",
+                found.plants().stream()
+                        .map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version))
+                        .toList());
+        model.addAttribute(
+                "labelsLink",
+                "/catalogue/labels?ids="
+                        + String.join(
+                                ",",
+                                found.plants().stream().map(plant -> plant.id()).toList()));
         return "catalogue/catalogue";
     }
 
@@ -104,14 +113,24 @@ class CatalogueController {
 
     private List<WayOut> waysOut(CatalogueSearch.Found found, Map<String, String> params, CatalogueSearch.Asked asked) {
         List<WayOut> ways = new ArrayList<>();
-        found.chips().forEach(chip -> ways.add(wayOut("without “" + chip.label() + "”",
-                new CatalogueSearch.Asked(chip.without(), asked.chosen(), asked.colour()), link(params, "q", chip.without()))));
+        found.chips()
+                .forEach(chip -> ways.add(wayOut(
+                        "without “" + chip.label() + "”",
+                        new CatalogueSearch.Asked(chip.without(), asked.chosen(), asked.colour()),
+                        link(params, "q", chip.without()))));
         asked.chosen().forEach((facet, heap) -> {
             Map<Facet, Integer> others = new EnumMap<>(asked.chosen());
             others.remove(facet);
-            ways.add(wayOut("without “" + facet.heaps().get(heap) + "”", new CatalogueSearch.Asked(asked.typed(), others, asked.colour()), link(params, name(facet), null)));
+            ways.add(wayOut(
+                    "without “" + facet.heaps().get(heap) + "”",
+                    new CatalogueSearch.Asked(asked.typed(), others, asked.colour()),
+                    link(params, name(facet), null)));
         });
-        asked.colour().ifPresent(wish -> ways.add(wayOut("in any colour", new CatalogueSearch.Asked(asked.typed(), asked.chosen(), Optional.empty()), link(params, "byColour", null))));
+        asked.colour()
+                .ifPresent(wish -> ways.add(wayOut(
+                        "in any colour",
+                        new CatalogueSearch.Asked(asked.typed(), asked.chosen(), Optional.empty()),
+                        link(params, "byColour", null))));
         return ways.stream().filter(way -> way.count() > 0).toList();
     }
 
@@ -127,26 +146,57 @@ class CatalogueController {
         Map<Facet, Integer> chosen = new EnumMap<>(Facet.class);
         for (Facet facet : Facet.values()) {
             String heap = params.getOrDefault(name(facet), "");
-            if (heap.matches("\\d{1,2}") && Integer.parseInt(heap) < facet.heaps().size()) {
+            if (heap.matches("\\d{1,2}")
+                    && Integer.parseInt(heap) < facet.heaps().size()) {
                 chosen.put(facet, Integer.parseInt(heap));
             }
         }
         return chosen;
     }
 
-    private static List<ChipView> chips(CatalogueSearch.Found found, Map<String, String> params, Optional<ColourWish> colour) {
+    private static List<ChipView> chips(
+            CatalogueSearch.Found found, Map<String, String> params, Optional<ColourWish> colour) {
         List<ChipView> chips = new ArrayList<>();
-        found.chips().forEach(chip -> chips.add(new ChipView(chip.label(), chip.wrong(), chip.typed(), link(params, "q", chip.without()))));
-        chosen(params).forEach((facet, heap) -> chips.add(new ChipView(facet.title().toLowerCase(Locale.ROOT) + ": " + facet.heaps().get(heap), false, "", link(params, name(facet), null))));
-        colour.ifPresent(wish -> chips.add(new ChipView((wish.leaf() ? "leaf" : "flower") + " near this colour" + (wish.month() == 0 ? "" : " in " + months().get(wish.month() - 1).name()),
-                false, wish.hex(), link(params, "byColour", null))));
+        found.chips()
+                .forEach(chip -> chips.add(
+                        new ChipView(chip.label(), chip.wrong(), chip.typed(), link(params, "q", chip.without()))));
+        chosen(params)
+                .forEach((facet, heap) -> chips.add(new ChipView(
+                        facet.title().toLowerCase(Locale.ROOT) + ": "
+                                + facet.heaps().get(heap),
+                        false,
+                        "",
+                        link(params, name(facet), null))));
+        colour.ifPresent(wish -> chips.add(new ChipView(
+                (wish.leaf() ? "leaf" : "flower") + " near this colour"
+                        + (wish.month() == 0
+                                ? ""
+                                : " in " + months().get(wish.month() - 1).name()),
+                false,
+                wish.hex(),
+                link(params, "byColour", null))));
         return chips;
     }
 
     private static List<FacetBox> facets(CatalogueSearch.Found found, Map<String, String> params) {
-        return found.facets().stream().map(view -> new FacetBox(view.facet().title(), view.heaps().stream().limit(HEAPS_SHOWN)
-                .map(heap -> new HeapView(heap.name(), heap.count(), heap.chosen(), link(params, name(view.facet()), heap.chosen() ? null : String.valueOf(heap.heap())))).toList(),
-                view.facet() == Facet.KIND || view.facet() == Facet.SUN || view.heaps().stream().anyMatch(CatalogueSearch.Heap::chosen))).toList();
+        return found.facets().stream()
+                .map(view -> new FacetBox(
+                        view.facet().title(),
+                        view.heaps().stream()
+                                .limit(HEAPS_SHOWN)
+                                .map(heap -> new HeapView(
+                                        heap.name(),
+                                        heap.count(),
+                                        heap.chosen(),
+                                        link(
+                                                params,
+                                                name(view.facet()),
+                                                heap.chosen() ? null : String.valueOf(heap.heap()))))
+                                .toList(),
+                        view.facet() == Facet.KIND
+                                || view.facet() == Facet.SUN
+                                || view.heaps().stream().anyMatch(CatalogueSearch.Heap::chosen)))
+                .toList();
     }
 
     /** What a search form keeps of the page's address besides its own field. */
@@ -180,6 +230,9 @@ class CatalogueController {
     }
 
     static List<MonthChoice> months() {
-        return java.util.Arrays.stream(java.time.Month.values()).map(month -> new MonthChoice(month.getValue(), month.getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH))).toList();
+        return java.util.Arrays.stream(java.time.Month.values())
+                .map(month -> new MonthChoice(
+                        month.getValue(), month.getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH)))
+                .toList();
     }
 }

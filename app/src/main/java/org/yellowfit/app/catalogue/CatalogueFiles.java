@@ -20,8 +20,7 @@ final class CatalogueFiles {
     /** What a spreadsheet takes for the beginning of a formula. */
     private static final String FORMULA_STARTS = "=+-@\t\r";
 
-    private CatalogueFiles() {
-    }
+    private CatalogueFiles() {}
 
     /**
      * Every trait as a column, then the columns kept as notes by name.
@@ -29,7 +28,8 @@ final class CatalogueFiles {
      * @param neutral put an apostrophe before cells that a spreadsheet would take for formulas; such a file is for looking at
      */
     static void write(List<Cultivar> plants, boolean neutral, Writer out) throws IOException {
-        List<String> columns = new ArrayList<>(Traits.ALL.stream().map(Trait::name).toList());
+        List<String> columns =
+                new ArrayList<>(Traits.ALL.stream().map(Trait::name).toList());
         Set<String> notes = new TreeSet<>();
         plants.forEach(plant -> notes.addAll(plant.notes().keySet()));
         columns.addAll(notes);
@@ -37,7 +37,9 @@ final class CatalogueFiles {
         csv.writeRecord(columns.stream().map(column -> cell(column, neutral)).toList());
         for (Cultivar plant : plants) {
             Map<String, String> cells = plant.toCells();
-            csv.writeRecord(columns.stream().map(column -> cell(cells.getOrDefault(column, ""), neutral)).toList());
+            csv.writeRecord(columns.stream()
+                    .map(column -> cell(cells.getOrDefault(column, ""), neutral))
+                    .toList());
         }
         csv.flush();
     }

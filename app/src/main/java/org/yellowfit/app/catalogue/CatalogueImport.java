@@ -26,7 +26,12 @@ public class CatalogueImport {
     private final JsonMapper mapper;
     private final TransactionTemplate transaction;
 
-    CatalogueImport(CatalogueStore store, ClaimStore claims, JdbcTemplate jdbc, JsonMapper mapper, PlatformTransactionManager transactions) {
+    CatalogueImport(
+            CatalogueStore store,
+            ClaimStore claims,
+            JdbcTemplate jdbc,
+            JsonMapper mapper,
+            PlatformTransactionManager transactions) {
         this.store = store;
         this.claims = claims;
         this.jdbc = jdbc;
@@ -44,7 +49,9 @@ public class CatalogueImport {
 
     ImportReport read(InputStream file, FileKind kind, boolean dryRun, boolean keepGood, ImportProgress progress) {
         return transaction.execute(status -> {
-            ImportReport report = kind == FileKind.CLAIMS_CSV ? claims.read(file, dryRun, keepGood, progress) : plants(file, kind, dryRun, keepGood, progress);
+            ImportReport report = kind == FileKind.CLAIMS_CSV
+                    ? claims.read(file, dryRun, keepGood, progress)
+                    : plants(file, kind, dryRun, keepGood, progress);
             if (!report.stored()) {
                 status.setRollbackOnly();
             }
@@ -52,11 +59,13 @@ public class CatalogueImport {
         });
     }
 
-    private ImportReport plants(InputStream file, FileKind kind, boolean dryRun, boolean keepGood, ImportProgress progress) {
+    private ImportReport plants(
+            InputStream file, FileKind kind, boolean dryRun, boolean keepGood, ImportProgress progress) {
         Rejected rejected = new Rejected();
         try (StagedRows staged = new StagedRows(jdbc, mapper)) {
             CatalogueRows rows = new CatalogueRows(staged::add, rejected, progress);
-            Optional<CsvRows.Broken> broken = kind == FileKind.CATALOGUE_JSON ? JsonRows.read(file, mapper, rows) : CsvRows.read(file, rows);
+            Optional<CsvRows.Broken> broken =
+                    kind == FileKind.CATALOGUE_JSON ? JsonRows.read(file, mapper, rows) : CsvRows.read(file, rows);
             broken.ifPresent(rejected::broken);
             staged.end();
             boolean refused = !rejected.problems().isEmpty() && (!keepGood || broken.isPresent() || !rows.isUsable());
@@ -67,8 +76,16 @@ public class CatalogueImport {
             if (stored && changed > 0) {
                 staged.merge(store.nextVersion());
             }
-            return new ImportReport(rows.accepted(), added, changed, rejected.count(), rows.unknownColumns(), rejected.problems(), changes,
-                    keepGood && !refused ? rejected.csv() : null, stored);
+            return new ImportReport(
+                    rows.accepted(),
+                    added,
+                    changed,
+                    rejected.count(),
+                    rows.unknownColumns(),
+                    rejected.problems(),
+                    changes,
+                    keepGood && !refused ? rejected.csv() : null,
+                    stored);
         }
     }
 

@@ -41,7 +41,9 @@ final class CatalogueRows implements RowReader {
 
     /** In the order of the file; for JSON, which has no header, by name. */
     List<String> unknownColumns() {
-        return header == null ? List.copyOf(unknownColumns) : header.stream().filter(unknownColumns::contains).toList();
+        return header == null
+                ? List.copyOf(unknownColumns)
+                : header.stream().filter(unknownColumns::contains).toList();
     }
 
     @Override
@@ -68,8 +70,11 @@ final class CatalogueRows implements RowReader {
     }
 
     private static String missing(Trait<?> trait, Set<String> seen) {
-        return "This column is required and is missing." + Words.nearest(trait.name(), List.copyOf(seen))
-                .filter(near -> Traits.named(near).isEmpty()).map(near -> " Is it the one called “" + Words.shorten(near) + "”?").orElse("");
+        return "This column is required and is missing."
+                + Words.nearest(trait.name(), List.copyOf(seen))
+                        .filter(near -> Traits.named(near).isEmpty())
+                        .map(near -> " Is it the one called “" + Words.shorten(near) + "”?")
+                        .orElse("");
     }
 
     private void note(String column) {
@@ -96,7 +101,10 @@ final class CatalogueRows implements RowReader {
                 found.add(new Problem("id", "The id “%s” stands in line %d already.".formatted(plant.id(), before)));
             }
         } catch (InvalidInput e) {
-            e.problems().stream().filter(problem -> problems.stream().noneMatch(known -> known.field().equals(problem.field()))).forEach(found::add);
+            e.problems().stream()
+                    .filter(problem ->
+                            problems.stream().noneMatch(known -> known.field().equals(problem.field())))
+                    .forEach(found::add);
         }
         // In the wrong encoding the other rows may be misread without a sign.
         trusted &= problems.stream().noneMatch(problem -> problem.message().equals(CsvRows.NOT_UTF8));

@@ -29,12 +29,12 @@ class CatalogueSearch {
 
     /** Least trigram similarity of a misspelt word to the one meant: “geranum” is 0.55 from “geranium”. */
     private static final double NEAR = 0.34;
+
     private static final int SHORTEST_CORRECTED = 4;
     private static final int MOST_WORDS = 8;
 
     /** What is asked for. {@code chosen}: for each facet the heap the list is narrowed to; {@code colour}: one looked for, the nearest first. */
-    record Asked(String typed, Map<Facet, Integer> chosen, Optional<ColourWish> colour) {
-    }
+    record Asked(String typed, Map<Facet, Integer> chosen, Optional<ColourWish> colour) {}
 
     /**
      * A part of the search as it was understood.
@@ -44,22 +44,17 @@ class CatalogueSearch {
      * @param without the search with it taken out
      * @param wrong   whether nothing in the catalogue is like it
      */
-    record Chip(String label, String typed, String without, boolean wrong) {
-    }
+    record Chip(String label, String typed, String without, boolean wrong) {}
 
     /** @param heap its number in the facet; {@code chosen} whether the list is narrowed to it */
-    record Heap(int heap, String name, int count, boolean chosen) {
-    }
+    record Heap(int heap, String name, int count, boolean chosen) {}
 
-    record FacetView(Facet facet, List<Heap> heaps) {
-    }
+    record FacetView(Facet facet, List<Heap> heaps) {}
 
     /** @param count of all that match; {@code plants} those of the part asked for, best first */
-    record Found(int count, List<Cultivar> plants, List<Chip> chips, List<FacetView> facets) {
-    }
+    record Found(int count, List<Cultivar> plants, List<Chip> chips, List<FacetView> facets) {}
 
-    private record Named(List<String> words, List<Chip> chips, boolean any) {
-    }
+    private record Named(List<String> words, List<Chip> chips, boolean any) {}
 
     private final CatalogueStore store;
     private final JdbcTemplate jdbc;
@@ -75,7 +70,9 @@ class CatalogueSearch {
         Catalogue catalogue = snapshot.under(Policy.STANDARD);
         Understood understood = Understanding.of(asked.typed());
         Named named = named(snapshot, understood.words(), asked.typed());
-        BitSet byName = asked.typed().isBlank() || understood.conditions().isEmpty() ? new BitSet() : snapshot.words().plants(words(asked.typed()), true);
+        BitSet byName = asked.typed().isBlank() || understood.conditions().isEmpty()
+                ? new BitSet()
+                : snapshot.words().plants(words(asked.typed()), true);
         BitSet matching = matching(snapshot, understood, named);
         matching.or(byName);
         int[] order = new int[0];
@@ -85,33 +82,47 @@ class CatalogueSearch {
             Arrays.stream(order).forEach(matching::set);
         }
         BitSet shown = snapshot.facets().narrowed(matching, asked.chosen());
-        IntStream ordered = asked.colour().isPresent() ? Arrays.stream(order).filter(shown::get)
-                : IntStream.concat(byName.stream().filter(shown::get), shown.stream().filter(i -> !byName.get(i)));
-        List<Cultivar> plants = ordered.skip(from).limit(most).mapToObj(catalogue.all()::get).toList();
-        return new Found(shown.cardinality(), plants, chips(understood, named, asked.typed()), facets(snapshot, matching, asked.chosen()));
+        IntStream ordered = asked.colour().isPresent()
+                ? Arrays.stream(order).filter(shown::get)
+                : IntStream.concat(
+                        byName.stream().filter(shown::get), shown.stream().filter(i -> !byName.get(i)));
+        List<Cultivar> plants =
+                ordered.skip(from).limit(most).mapToObj(catalogue.all()::get).toList();
+        return new Found(
+                shown.cardinality(),
+                plants,
+                chips(understood, named, asked.typed()),
+                facets(snapshot, matching, asked.chosen()));
     }
 
     private static List<Chip> chips(Understood understood, Named named, String typed) {
         List<Chip> chips = new ArrayList<>();
         for (Condition condition : understood.conditions()) {
-            chips.add(new Chip(condition.label(), condition.said(), Understanding.without(typed, condition.said()), false));
+            chips.add(new Chip(
+                    condition.label(), condition.said(), Understanding.without(typed, condition.said()), false));
         }
         chips.addAll(named.chips());
         return chips;
     }
 
     private static BitSet matching(Snapshot snapshot, Understood understood, Named named) {
-        BitSet matching = named.any() && named.words().isEmpty() ? new BitSet() : snapshot.words().plants(named.words(), false);
+        BitSet matching = named.any() && named.words().isEmpty()
+                ? new BitSet()
+                : snapshot.words().plants(named.words(), false);
         understood.conditions().forEach(condition -> matching.and(snapshot.meeting(condition)));
         return matching;
     }
 
     private static int[] byColour(Catalogue catalogue, BitSet plants, ColourWish wish) {
-        record Near(int plant, double distance) {
-        }
+        record Near(int plant, double distance) {}
         ToDoubleFunction<Cultivar> distance = wish.distance();
-        return plants.stream().mapToObj(i -> new Near(i, distance.applyAsDouble(catalogue.all().get(i)))).filter(near -> near.distance() <= ColourWish.ALIKE)
-                .sorted(Comparator.comparingDouble(Near::distance)).mapToInt(Near::plant).toArray();
+        return plants.stream()
+                .mapToObj(
+                        i -> new Near(i, distance.applyAsDouble(catalogue.all().get(i))))
+                .filter(near -> near.distance() <= ColourWish.ALIKE)
+                .sorted(Comparator.comparingDouble(Near::distance))
+                .mapToInt(Near::plant)
+                .toArray();
     }
 
     private Named named(Snapshot snapshot, List<String> typedWords, String typed) {
@@ -132,20 +143,27 @@ class CatalogueSearch {
         if (word.isEmpty()) {
             return Optional.empty();
         }
-        return snapshot.words().knows(word) ? Optional.of(word) : word.length() < SHORTEST_CORRECTED ? Optional.empty() : nearest(word);
+        return snapshot.words().knows(word)
+                ? Optional.of(word)
+                : word.length() < SHORTEST_CORRECTED ? Optional.empty() : nearest(word);
     }
 
     private Optional<String> nearest(String word) {
         try {
-            return Optional.ofNullable(jdbc.queryForObject("select word from catalogue_word where word % ? and similarity(word, ?) >= ? "
-                    + "order by similarity(word, ?) desc, length(word), word limit 1", String.class, word, word, NEAR, word));
+            return Optional.ofNullable(jdbc.queryForObject(
+                    "select word from catalogue_word where word % ? and similarity(word, ?) >= ? "
+                            + "order by similarity(word, ?) desc, length(word), word limit 1",
+                    String.class, word, word, NEAR, word));
         } catch (EmptyResultDataAccessException e) {
             return Optional.empty();
         }
     }
 
     private static List<String> words(String typed) {
-        return Arrays.stream(typed.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}×]+")).filter(word -> !word.isEmpty()).limit(2 * MOST_WORDS).toList();
+        return Arrays.stream(typed.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}×]+"))
+                .filter(word -> !word.isEmpty())
+                .limit(2 * MOST_WORDS)
+                .toList();
     }
 
     /** Counts within what the other facets leave, so that every number tells what choosing it would give. */
@@ -158,7 +176,8 @@ class CatalogueSearch {
             int[] counts = snapshot.facets().counts(snapshot.facets().narrowed(matching, others), facet);
             List<Heap> heaps = new ArrayList<>();
             for (int i = 0; i < counts.length; i++) {
-                heaps.add(new Heap(i, facet.heaps().get(i), counts[i], Integer.valueOf(i).equals(chosen.get(facet))));
+                heaps.add(new Heap(
+                        i, facet.heaps().get(i), counts[i], Integer.valueOf(i).equals(chosen.get(facet))));
             }
             views.add(new FacetView(facet, heaps));
         }

@@ -62,7 +62,10 @@ public class CatalogueStore {
 
     /** Every claim, by cultivar, then in the order of the columns. */
     public List<Claim> allClaims() {
-        return snapshot().claims().entrySet().stream().sorted(Map.Entry.comparingByKey()).flatMap(each -> each.getValue().stream()).toList();
+        return snapshot().claims().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .flatMap(each -> each.getValue().stream())
+                .toList();
     }
 
     /** Plants that run wild around the shop. */

@@ -20,17 +20,19 @@ class ClaimEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String cultivarId;
     private String trait;
     private String value;
     private String source;
+
     @Enumerated(EnumType.STRING)
     private SourceKind sourceKind;
+
     private Double atAgeYears;
     private String place;
 
-    protected ClaimEntity() {
-    }
+    protected ClaimEntity() {}
 
     ClaimEntity(Claim claim) {
         cultivarId = claim.id();
@@ -51,7 +53,13 @@ class ClaimEntity {
     }
 
     Claim claim() {
-        return new Claim(cultivarId, Traits.named(trait).orElseThrow(() -> new IllegalStateException("A claim about no trait: " + trait)), value, source, sourceKind,
-                atAgeYears == null ? OptionalDouble.empty() : OptionalDouble.of(atAgeYears), place);
+        return new Claim(
+                cultivarId,
+                Traits.named(trait).orElseThrow(() -> new IllegalStateException("A claim about no trait: " + trait)),
+                value,
+                source,
+                sourceKind,
+                atAgeYears == null ? OptionalDouble.empty() : OptionalDouble.of(atAgeYears),
+                place);
     }
 }

@@ -47,15 +47,30 @@ class ClaimStore {
             claims.saveAll(fresh.stream().map(ClaimEntity::new).toList());
             cultivars.touch(fresh.stream().map(Claim::id).distinct().toList(), version);
         }
-        List<CellChange> changes = fresh.stream().limit(CHANGES_TOLD)
-                .map(claim -> new CellChange(claim.id(), claim.trait().name(), "", claim.value() + " (" + Words.of(claim.kind()) + ": " + claim.source() + ")")).toList();
-        return new ImportReport(rows.good.size(), fresh.size(), fresh.size(), rejected.count(), rows.unknown, rejected.problems(), changes,
-                keepGood && !refused ? rejected.csv() : null, stored);
+        List<CellChange> changes = fresh.stream()
+                .limit(CHANGES_TOLD)
+                .map(claim -> new CellChange(
+                        claim.id(),
+                        claim.trait().name(),
+                        "",
+                        claim.value() + " (" + Words.of(claim.kind()) + ": " + claim.source() + ")"))
+                .toList();
+        return new ImportReport(
+                rows.good.size(),
+                fresh.size(),
+                fresh.size(),
+                rejected.count(),
+                rows.unknown,
+                rejected.problems(),
+                changes,
+                keepGood && !refused ? rejected.csv() : null,
+                stored);
     }
 
     private List<Claim> unknown(List<Claim> said) {
         Set<Claim> kept = new HashSet<>();
-        claims.findByCultivarIdIn(said.stream().map(Claim::id).distinct().toList()).forEach(entity -> kept.add(entity.claim()));
+        claims.findByCultivarIdIn(said.stream().map(Claim::id).distinct().toList())
+                .forEach(entity -> kept.add(entity.claim()));
         List<Claim> fresh = new ArrayList<>();
         for (Claim claim : said) {
             if (kept.add(claim)) {
@@ -83,7 +98,9 @@ class ClaimStore {
         @Override
         public void header(List<String> columns) {
             rejected.header(columns);
-            unknown = columns.stream().filter(column -> !column.isEmpty() && !Claim.COLUMNS.contains(column)).toList();
+            unknown = columns.stream()
+                    .filter(column -> !column.isEmpty() && !Claim.COLUMNS.contains(column))
+                    .toList();
             Map<String, Integer> seen = new HashMap<>();
             columns.forEach(column -> seen.merge(column, 1, Integer::sum));
             for (String needed : Claim.COLUMNS.subList(0, 5)) {
@@ -104,7 +121,8 @@ class ClaimStore {
             try {
                 Claim claim = Claim.ofCells(new LinkedHashMap<>(cells));
                 if (!ids.contains(claim.id())) {
-                    found.add(new Problem("id", "The catalogue has no cultivar with the id “" + Words.shorten(claim.id()) + "”."));
+                    found.add(new Problem(
+                            "id", "The catalogue has no cultivar with the id “" + Words.shorten(claim.id()) + "”."));
                 } else if (found.isEmpty()) {
                     good.add(claim);
                 }

@@ -29,11 +29,9 @@ final class CsvRows {
     private static final char UNREADABLE = '\uFFFD';
 
     /** The file, or the rest of it, cannot be read at all. */
-    record Broken(long line, String message) {
-    }
+    record Broken(long line, String message) {}
 
-    private CsvRows() {
-    }
+    private CsvRows() {}
 
     static Optional<Broken> read(InputStream in, RowReader rows) {
         long lastLine = 0;
@@ -43,8 +41,12 @@ final class CsvRows {
                 return Optional.of(new Broken(1, "The file is in UTF-16; save it as “CSV UTF-8”."));
             }
             QuoteCounter decoded = decoded(bytes);
-            try (CsvReader<CsvRecord> records = CsvReader.builder().skipEmptyLines(true).allowExtraFields(true).allowMissingFields(true)
-                    .maxBufferSize(LONGEST_RECORD).ofCsvRecord(decoded)) {
+            try (CsvReader<CsvRecord> records = CsvReader.builder()
+                    .skipEmptyLines(true)
+                    .allowExtraFields(true)
+                    .allowMissingFields(true)
+                    .maxBufferSize(LONGEST_RECORD)
+                    .ofCsvRecord(decoded)) {
                 for (CsvRecord row : records) {
                     lastLine = row.getStartingLineNumber();
                     if (header == null) {
@@ -63,14 +65,17 @@ final class CsvRows {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return header == null ? Optional.of(new Broken(1, "The file is empty; the first line must name the columns.")) : Optional.empty();
+        return header == null
+                ? Optional.of(new Broken(1, "The file is empty; the first line must name the columns."))
+                : Optional.empty();
     }
 
     private static void row(CsvRecord row, List<String> header, RowReader rows) {
         List<Problem> found = new ArrayList<>();
         Map<String, String> cells = new LinkedHashMap<>();
         if (row.getFieldCount() > header.size()) {
-            found.add(new Problem("", "This line has %d cells, the header has %d.".formatted(row.getFieldCount(), header.size())));
+            found.add(new Problem(
+                    "", "This line has %d cells, the header has %d.".formatted(row.getFieldCount(), header.size())));
         }
         for (int i = 0; i < Math.min(row.getFieldCount(), header.size()); i++) {
             String cell = row.getField(i);

@@ -18,17 +18,19 @@ class CultivarEntity {
 
     @Id
     private String id;
+
     private String botanical;
     private String name;
     private String common;
     private String kind;
+
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, String> cells;
+
     private Instant changedAt;
     private long changedVersion;
 
-    protected CultivarEntity() {
-    }
+    protected CultivarEntity() {}
 
     void set(Cultivar plant, Instant now, long version) {
         botanical = plant.botanical();
@@ -47,5 +49,4 @@ class CultivarEntity {
     String id() {
         return id;
     }
-
 }

@@ -31,16 +31,22 @@ class DrawingController {
 
     @GetMapping("/drawings/{id}/portrait.svg")
     ResponseEntity<String> portrait(@PathVariable String id, @RequestParam(defaultValue = "7") int month) {
-        return svg(PlantDrawing.portrait(plant(id), Optional.empty(), 10, Math.max(1, Math.min(12, month)), Detail.SMALL));
+        return svg(
+                PlantDrawing.portrait(plant(id), Optional.empty(), 10, Math.max(1, Math.min(12, month)), Detail.SMALL));
     }
 
     /** @param half halves of months from 0 (early January) to 23 */
     @GetMapping("/drawings/{id}/stage.svg")
-    ResponseEntity<String> stage(@PathVariable String id, @RequestParam(defaultValue = "10") double age, @RequestParam(defaultValue = "12") int half,
-                                 @RequestParam(defaultValue = "") String zone, @RequestParam(defaultValue = "metric") String units) {
+    ResponseEntity<String> stage(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "10") double age,
+            @RequestParam(defaultValue = "12") int half,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "metric") String units) {
         double years = age >= 0 && age <= OLDEST ? age : 10;
         int day = 8 + (int) Math.round(Math.max(0, Math.min(23, half)) * 365 / 24.0);
-        return svg(PlantDrawing.stage(plant(id), zone(zone), years, day, units.equals("us") ? UnitSystem.US : UnitSystem.METRIC));
+        return svg(PlantDrawing.stage(
+                plant(id), zone(zone), years, day, units.equals("us") ? UnitSystem.US : UnitSystem.METRIC));
     }
 
     private static Optional<HardinessZone> zone(String text) {
@@ -56,6 +62,9 @@ class DrawingController {
     }
 
     private static ResponseEntity<String> svg(String picture) {
-        return ResponseEntity.ok().contentType(SVG).cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate()).body(picture);
+        return ResponseEntity.ok()
+                .contentType(SVG)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(picture);
     }
 }

@@ -30,8 +30,13 @@ class ImportController {
     }
 
     @PostMapping("/catalogue/import")
-    String take(@RequestParam MultipartFile file, @RequestParam(defaultValue = "false") boolean dryRun, @RequestParam(defaultValue = "false") boolean keepGood,
-                @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) throws IOException {
+    String take(
+            @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "false") boolean dryRun,
+            @RequestParam(defaultValue = "false") boolean keepGood,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash)
+            throws IOException {
         if (file.isEmpty()) {
             flash.addFlashAttribute("noFile", true);
             return "redirect:/catalogue";
@@ -44,14 +49,21 @@ class ImportController {
         ImportJobs.Job job = find(id);
         model.addAttribute("job", job);
         if (job.report() != null) {
-            model.addAttribute("problems", job.report().problems().stream().limit(PROBLEMS_SHOWN).toList());
+            model.addAttribute(
+                    "problems",
+                    job.report().problems().stream().limit(PROBLEMS_SHOWN).toList());
         }
         return "catalogue/import";
     }
 
     /** Stores a file that was only tried before. */
     @PostMapping("/catalogue/import/{id}/store")
-    String store(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean keepGood, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) throws IOException {
+    String store(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "false") boolean keepGood,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash)
+            throws IOException {
         Optional<UUID> next = jobs.storeTried(id, keepGood, me.displayName());
         if (next.isEmpty()) {
             flash.addFlashAttribute("told", java.util.List.of("The file is not kept here any more; choose it again."));

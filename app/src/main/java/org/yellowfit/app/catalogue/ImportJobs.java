@@ -39,7 +39,17 @@ class ImportJobs implements DisposableBean {
     private static final long SOON_MILLIS = 1200;
 
     /** @param percent of the file read, 0–100 */
-    record Job(UUID id, String fileName, Path path, FileKind kind, boolean dryRun, boolean keepGood, String state, int percent, long rows, ImportReport report) {
+    record Job(
+            UUID id,
+            String fileName,
+            Path path,
+            FileKind kind,
+            boolean dryRun,
+            boolean keepGood,
+            String state,
+            int percent,
+            long rows,
+            ImportReport report) {
 
         public boolean isRunning() {
             return state.equals("WAITING") || state.equals("RUNNING");
@@ -51,9 +61,15 @@ class ImportJobs implements DisposableBean {
     private final JsonMapper mapper;
     /** Progress is told outside the import's own transaction. */
     private final TransactionTemplate besides;
-    private final ThreadPoolExecutor worker = new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING_AT_MOST));
 
-    ImportJobs(JdbcTemplate jdbc, CatalogueImport catalogueImport, JsonMapper mapper, PlatformTransactionManager transactions) {
+    private final ThreadPoolExecutor worker =
+            new ThreadPoolExecutor(1, 1, 0, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING_AT_MOST));
+
+    ImportJobs(
+            JdbcTemplate jdbc,
+            CatalogueImport catalogueImport,
+            JsonMapper mapper,
+            PlatformTransactionManager transactions) {
         this.jdbc = jdbc;
         this.catalogueImport = catalogueImport;
         this.mapper = mapper;
@@ -88,8 +104,18 @@ class ImportJobs implements DisposableBean {
         }
         Timestamp now = Timestamp.from(Instant.now());
         String shortName = fileName.length() > 300 ? fileName.substring(0, 300) : fileName;
-        jdbc.update("insert into import_job (id, file_name, path, kind, dry_run, keep_good, started_by, started_at, touched_at, state, bytes_all) values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'WAITING', ?)",
-                id, shortName, path.toString(), kind.name(), dryRun, keepGood, by, now, now, Files.size(path));
+        jdbc.update(
+                "insert into import_job (id, file_name, path, kind, dry_run, keep_good, started_by, started_at, touched_at, state, bytes_all) values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'WAITING', ?)",
+                id,
+                shortName,
+                path.toString(),
+                kind.name(),
+                dryRun,
+                keepGood,
+                by,
+                now,
+                now,
+                Files.size(path));
         var running = worker.submit(() -> run(id, path, kind, dryRun, keepGood));
         try {
             running.get(SOON_MILLIS, TimeUnit.MILLISECONDS);
@@ -103,16 +129,29 @@ class ImportJobs implements DisposableBean {
 
     Optional<Job> find(UUID id) {
         try {
-            return Optional.ofNullable(jdbc.queryForObject("select * from import_job where id = ?", (row, i) -> {
-                String state = row.getString("state");
-                boolean silent = row.getTimestamp("touched_at").toInstant().isBefore(Instant.now().minus(SILENT_AT_MOST));
-                boolean brokeOff = silent && (state.equals("WAITING") || state.equals("RUNNING"));
-                String report = row.getString("report");
-                long all = Math.max(1, row.getLong("bytes_all"));
-                return new Job(id, row.getString("file_name"), Path.of(row.getString("path")), FileKind.valueOf(row.getString("kind")), row.getBoolean("dry_run"),
-                        row.getBoolean("keep_good"), brokeOff ? "FAILED" : state, (int) (100 * row.getLong("bytes_read") / all), row.getLong("rows_read"),
-                        report == null ? null : mapper.readValue(report, ImportReport.class));
-            }, id));
+            return Optional.ofNullable(jdbc.queryForObject(
+                    "select * from import_job where id = ?",
+                    (row, i) -> {
+                        String state = row.getString("state");
+                        boolean silent = row.getTimestamp("touched_at")
+                                .toInstant()
+                                .isBefore(Instant.now().minus(SILENT_AT_MOST));
+                        boolean brokeOff = silent && (state.equals("WAITING") || state.equals("RUNNING"));
+                        String report = row.getString("report");
+                        long all = Math.max(1, row.getLong("bytes_all"));
+                        return new Job(
+                                id,
+                                row.getString("file_name"),
+                                Path.of(row.getString("path")),
+                                FileKind.valueOf(row.getString("kind")),
+                                row.getBoolean("dry_run"),
+                                row.getBoolean("keep_good"),
+                                brokeOff ? "FAILED" : state,
+                                (int) (100 * row.getLong("bytes_read") / all),
+                                row.getLong("rows_read"),
+                                report == null ? null : mapper.readValue(report, ImportReport.class));
+                    },
+                    id));
         } catch (EmptyResultDataAccessException e) {
             return Optional.empty();
         }
@@ -126,7 +165,10 @@ class ImportJobs implements DisposableBean {
         jdbc.update("update import_job set state = 'RUNNING', touched_at = now() where id = ?", id);
         try (CountedBytes bytes = new CountedBytes(Files.newInputStream(path))) {
             ImportReport report = catalogueImport.read(bytes, kind, dryRun, keepGood, new Told(id, bytes));
-            jdbc.update("update import_job set state = 'DONE', touched_at = now(), bytes_read = bytes_all, report = ?::jsonb where id = ?", mapper.writeValueAsString(report), id);
+            jdbc.update(
+                    "update import_job set state = 'DONE', touched_at = now(), bytes_read = bytes_all, report = ?::jsonb where id = ?",
+                    mapper.writeValueAsString(report),
+                    id);
         } catch (ImportProgress.Stopped e) {
             jdbc.update("update import_job set state = 'STOPPED', touched_at = now() where id = ?", id);
         } catch (IOException | RuntimeException e) {
@@ -136,13 +178,16 @@ class ImportJobs implements DisposableBean {
     }
 
     private void forgetOld() {
-        jdbc.query("delete from import_job where started_at < ? returning path", row -> {
-            try {
-                Files.deleteIfExists(Path.of(row.getString(1)));
-            } catch (IOException e) {
-                LOG.warn("An old upload could not be removed: {}", row.getString(1), e);
-            }
-        }, Timestamp.from(Instant.now().minus(KEPT)));
+        jdbc.query(
+                "delete from import_job where started_at < ? returning path",
+                row -> {
+                    try {
+                        Files.deleteIfExists(Path.of(row.getString(1)));
+                    } catch (IOException e) {
+                        LOG.warn("An old upload could not be removed: {}", row.getString(1), e);
+                    }
+                },
+                Timestamp.from(Instant.now().minus(KEPT)));
     }
 
     @Override
@@ -174,7 +219,11 @@ class ImportJobs implements DisposableBean {
 
         private void tell() {
             boolean stop = Boolean.TRUE.equals(besides.execute(status -> jdbc.queryForObject(
-                    "update import_job set bytes_read = ?, rows_read = ?, touched_at = now() where id = ? returning stop_asked", Boolean.class, bytes.read, rows, id)));
+                    "update import_job set bytes_read = ?, rows_read = ?, touched_at = now() where id = ? returning stop_asked",
+                    Boolean.class,
+                    bytes.read,
+                    rows,
+                    id)));
             if (stop || Thread.currentThread().isInterrupted()) {
                 throw new Stopped();
             }

@@ -7,8 +7,7 @@ interface ImportProgress {
     void row();
 
     /** Somebody stopped the import. */
-    class Stopped extends RuntimeException {
-    }
+    class Stopped extends RuntimeException {}
 
-    ImportProgress UNHEARD = () -> { };
+    ImportProgress UNHEARD = () -> {};
 }

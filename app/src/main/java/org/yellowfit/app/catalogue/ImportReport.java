@@ -15,8 +15,16 @@ import java.util.List;
  * @param rejectedCsv    the rejected rows with a {@code problem} column, only when the good ones were kept
  * @param stored         whether the catalogue was written
  */
-public record ImportReport(int accepted, int added, int changed, int rejected, List<String> unknownColumns, List<RowProblem> problems,
-                           List<CellChange> changes, String rejectedCsv, boolean stored) {
+public record ImportReport(
+        int accepted,
+        int added,
+        int changed,
+        int rejected,
+        List<String> unknownColumns,
+        List<RowProblem> problems,
+        List<CellChange> changes,
+        String rejectedCsv,
+        boolean stored) {
 
     /**
      * @param line    the file's line where the record starts, the header being 1
@@ -32,8 +40,7 @@ public record ImportReport(int accepted, int added, int changed, int rejected, L
     }
 
     /** @param before blank for a cell that was empty; {@code column} is blank for a row that is new as a whole */
-    public record CellChange(String id, String column, String before, String after) {
-    }
+    public record CellChange(String id, String column, String before, String after) {}
 
     public boolean isRefused() {
         return !problems.isEmpty() && rejectedCsv == null;

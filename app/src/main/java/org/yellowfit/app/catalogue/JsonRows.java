@@ -15,21 +15,23 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a catalogue in JSON, an array of objects of cells, row by row. */
 final class JsonRows {
 
-    private JsonRows() {
-    }
+    private JsonRows() {}
 
     static Optional<CsvRows.Broken> read(InputStream in, JsonMapper mapper, RowReader rows) {
         long line = 1;
         try (JsonParser json = mapper.createParser(in)) {
             if (json.nextToken() != JsonToken.START_ARRAY) {
-                return Optional.of(new CsvRows.Broken(1, "The file must be a JSON array of objects, one for each cultivar."));
+                return Optional.of(
+                        new CsvRows.Broken(1, "The file must be a JSON array of objects, one for each cultivar."));
             }
             while (json.nextToken() == JsonToken.START_OBJECT) {
                 line = json.currentTokenLocation().getLineNr();
                 row(json, line, rows);
             }
             if (json.currentToken() != JsonToken.END_ARRAY) {
-                return Optional.of(new CsvRows.Broken(json.currentTokenLocation().getLineNr(), "An object with the cells of one cultivar is expected here."));
+                return Optional.of(new CsvRows.Broken(
+                        json.currentTokenLocation().getLineNr(),
+                        "An object with the cells of one cultivar is expected here."));
             }
             return Optional.empty();
         } catch (JacksonException e) {

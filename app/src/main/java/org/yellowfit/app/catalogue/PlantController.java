@@ -41,11 +41,9 @@ class PlantController {
 
     private static final int MOST_LABELS = 60;
 
-    record Choice(String value, String name) {
-    }
+    record Choice(String value, String name) {}
 
-    record Label(PlantTile tile, String year, String care, String qr, String light) {
-    }
+    record Label(PlantTile tile, String year, String care, String qr, String light) {}
 
     private final CatalogueStore store;
     private final TraitEditor editor;
@@ -62,8 +60,12 @@ class PlantController {
     }
 
     @GetMapping("/catalogue/{id}")
-    String show(@PathVariable String id, @RequestParam(required = false) UUID visit, @RequestParam(defaultValue = "") String sight,
-                @RequestParam(defaultValue = "") String edit, Model model) {
+    String show(
+            @PathVariable String id,
+            @RequestParam(required = false) UUID visit,
+            @RequestParam(defaultValue = "") String sight,
+            @RequestParam(defaultValue = "") String edit,
+            Model model) {
         Map<String, String> typed = new LinkedHashMap<>();
         Traits.named(edit).filter(trait -> trait != Traits.ID).ifPresent(trait -> {
             String cell = store.label(id).flatMap(plant -> plant.write(trait)).orElse("");
@@ -73,13 +75,36 @@ class PlantController {
     }
 
     @PostMapping("/catalogue/{id}/value")
-    String value(@PathVariable String id, @RequestParam Map<String, String> typed, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
-        return changed(id, typed, model, response, flash, () -> editor.setValue(id, typed.getOrDefault("column", ""), typed.getOrDefault("value", ""),
-                typed.getOrDefault("seen", ""), typed.getOrDefault("why", ""), me.displayName()));
+    String value(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
+        return changed(
+                id,
+                typed,
+                model,
+                response,
+                flash,
+                () -> editor.setValue(
+                        id,
+                        typed.getOrDefault("column", ""),
+                        typed.getOrDefault("value", ""),
+                        typed.getOrDefault("seen", ""),
+                        typed.getOrDefault("why", ""),
+                        me.displayName()));
     }
 
     @PostMapping("/catalogue/{id}/claims")
-    String claim(@PathVariable String id, @RequestParam Map<String, String> typed, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    String claim(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         return changed(id, typed, model, response, flash, () -> {
             Map<String, String> cells = new LinkedHashMap<>(typed);
             cells.put("id", id);
@@ -88,7 +113,11 @@ class PlantController {
     }
 
     @PostMapping("/catalogue/{id}/claims/{claim}/away")
-    String away(@PathVariable String id, @PathVariable long claim, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+    String away(
+            @PathVariable String id,
+            @PathVariable long claim,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
         editor.removeClaim(id, claim, "taken out on the plant's page", me.displayName());
         flash.addFlashAttribute("told", List.of("The source was taken out. Undo brings it back."));
         return "redirect:/catalogue/" + id;
@@ -96,50 +125,101 @@ class PlantController {
 
     @PostMapping("/catalogue/{id}/undo")
     String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
-        flash.addFlashAttribute("told", List.of(editor.undo(id, me.displayName()).map(change -> "Undone: the change of " + change.by() + ".").orElse("There is nothing left to undo.")));
+        flash.addFlashAttribute(
+                "told",
+                List.of(editor.undo(id, me.displayName())
+                        .map(change -> "Undone: the change of " + change.by() + ".")
+                        .orElse("There is nothing left to undo.")));
         return "redirect:/catalogue/" + id;
     }
 
     @GetMapping("/catalogue/labels")
     String labels(@RequestParam(defaultValue = "") String ids, Model model, HttpServletRequest request) {
-        List<Cultivar> plants = Arrays.stream(ids.split(",")).distinct().limit(MOST_LABELS).map(store::find).flatMap(Optional::stream).toList();
+        List<Cultivar> plants = Arrays.stream(ids.split(","))
+                .distinct()
+                .limit(MOST_LABELS)
+                .map(store::find)
+                .flatMap(Optional::stream)
+                .toList();
         if (plants.isEmpty()) {
             throw new NotFound("None of these plants is in the catalogue.");
         }
-        String base = ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
+        String base =
+                ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
         long version = store.snapshot().version();
-        model.addAttribute("labels", plants.stream().map(plant -> new Label(PlantTile.of(plant, UnitSystem.METRIC, version), YearStrip.svg(plant, Optional.empty(), 0),
-                CareSentence.of(plant), QrMark.svg(base + "/catalogue/" + plant.id()), light(plant))).toList());
+        model.addAttribute(
+                "labels",
+                plants.stream()
+                        .map(plant -> new Label(
+                                PlantTile.of(plant, UnitSystem.METRIC, version),
+                                YearStrip.svg(plant, Optional.empty(), 0),
+                                CareSentence.of(plant),
+                                QrMark.svg(base + "/catalogue/" + plant.id()),
+                                light(plant)))
+                        .toList());
         model.addAttribute("shop", shop.name());
         return "catalogue/labels";
     }
 
     private static String light(Cultivar plant) {
-        return plant.get(Traits.SUN_LIVE).map(least -> "from " + org.yellowfit.core.measure.Numbers.rounded(plant.get(Traits.SUN_FLOWER).orElse(least), 1) + " h of sun").orElse("");
+        return plant.get(Traits.SUN_LIVE)
+                .map(least -> "from "
+                        + org.yellowfit.core.measure.Numbers.rounded(
+                                plant.get(Traits.SUN_FLOWER).orElse(least), 1) + " h of sun")
+                .orElse("");
     }
 
     /** Makes a change; what cannot be is told at its field with all that was typed. */
-    private String changed(String id, Map<String, String> typed, Model model, HttpServletResponse response, RedirectAttributes flash, Runnable change) {
+    private String changed(
+            String id,
+            Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash,
+            Runnable change) {
         try {
             change.run();
             flash.addFlashAttribute("told", List.of("Changed. Undo takes it back."));
             return "redirect:/catalogue/" + id;
         } catch (InvalidInput e) {
             response.setStatus(422);
-            Map<String, String> problems = e.problems().stream().collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a + " " + b));
+            Map<String, String> problems = e.problems().stream()
+                    .collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a + " " + b));
             return page(id, Optional.empty(), "", typed, problems, model);
         }
     }
 
-    private String page(String id, Optional<Visit> visit, String sight, Map<String, String> typed, Map<String, String> problems, Model model) {
-        Cultivar label = store.label(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
+    private String page(
+            String id,
+            Optional<Visit> visit,
+            String sight,
+            Map<String, String> typed,
+            Map<String, String> problems,
+            Model model) {
+        Cultivar label = store.label(id)
+                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
         model.addAttribute("p", pages.of(label, visit));
         model.addAttribute("sight", CatalogueController.sight(sight));
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
-        model.addAttribute("editing", typed.containsKey("seen") ? Traits.named(typed.getOrDefault("column", "")).map(TraitWords::name).orElse("") : "");
-        model.addAttribute("columns", Traits.ALL.stream().filter(trait -> trait != Traits.ID).map(trait -> new Choice(trait.name(), TraitWords.name(trait))).toList());
-        model.addAttribute("kinds", Arrays.stream(SourceKind.values()).map(kind -> new Choice(Words.of(kind), Words.of(kind).replace('-', ' '))).toList());
+        model.addAttribute(
+                "editing",
+                typed.containsKey("seen")
+                        ? Traits.named(typed.getOrDefault("column", ""))
+                                .map(TraitWords::name)
+                                .orElse("")
+                        : "");
+        model.addAttribute(
+                "columns",
+                Traits.ALL.stream()
+                        .filter(trait -> trait != Traits.ID)
+                        .map(trait -> new Choice(trait.name(), TraitWords.name(trait)))
+                        .toList());
+        model.addAttribute(
+                "kinds",
+                Arrays.stream(SourceKind.values())
+                        .map(kind -> new Choice(Words.of(kind), Words.of(kind).replace('-', ' ')))
+                        .toList());
         return "catalogue/plant";
     }
 }

@@ -12,6 +12,7 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Shop;
 import org.yellowfit.core.care.CareSentence;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.claims.Sources;
@@ -31,7 +32,6 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.app.web.Shop;
 
 /** Puts a plant's page together. */
 @Service
@@ -40,34 +40,54 @@ class PlantPages {
     private static final List<Integer> AGES = List.of(1, 3, 5, 10, 20, 30);
     private static final int COMPANY = 4;
     private static final int VISITS = 12;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
-    record Age(int years, String height, String spread) {
-    }
+    record Age(int years, String height, String spread) {}
 
-    record Fact(String column, String name, String value) {
-    }
+    record Fact(String column, String name, String value) {}
 
-    record Said(Long id, String value, String source, String kind, String detail) {
-    }
+    record Said(Long id, String value, String source, String kind, String detail) {}
 
-    record Dispute(String column, String name, String label, List<Said> said, boolean disagrees, String cautious, String standard, String bold, String reason) {
-    }
+    record Dispute(
+            String column,
+            String name,
+            String label,
+            List<Said> said,
+            boolean disagrees,
+            String cautious,
+            String standard,
+            String bold,
+            String reason) {}
 
-    record Change(String what, String by, String when, String why, String undone) {
-    }
+    record Change(String what, String by, String when, String why, String undone) {}
 
-    record Against(String visitId, String place, String verdict, String why, String strips) {
-    }
+    record Against(String visitId, String place, String verdict, String why, String strips) {}
 
-    record Pot(String name, String price) {
-    }
+    record Pot(String name, String price) {}
 
     /** @param halfMonth 0–23, the half month in which the plant shows most */
-    record Page(PlantTile tile, String year, int halfMonth, String zone, String units, List<Age> ages, String care, List<String> cautions, String tellApart, List<PlantTile> like,
-                List<PlantTile> company, List<Pot> pots, List<Fact> facts, List<Fact> notes, List<Dispute> disputes, List<Change> changes, boolean canUndo,
-                Against against, List<Visit> visits, String chosenVisit) {
-    }
+    record Page(
+            PlantTile tile,
+            String year,
+            int halfMonth,
+            String zone,
+            String units,
+            List<Age> ages,
+            String care,
+            List<String> cautions,
+            String tellApart,
+            List<PlantTile> like,
+            List<PlantTile> company,
+            List<Pot> pots,
+            List<Fact> facts,
+            List<Fact> notes,
+            List<Dispute> disputes,
+            List<Change> changes,
+            boolean canUndo,
+            Against against,
+            List<Visit> visits,
+            String chosenVisit) {}
 
     private final CatalogueStore store;
     private final ClaimRepository claims;
@@ -90,38 +110,76 @@ class PlantPages {
         Optional<HardinessZone> zone = visit.map(v -> v.question().site().zone());
         int best = PlantDrawing.bestMonth(plant, zone);
         List<TraitChange> history = editor.history(label.id());
-        return new Page(PlantTile.of(plant, units, version), YearStrip.svg(plant, zone, best), (best - 1) * 2 + 1, zone.map(HardinessZone::label).orElse(""),
-                units == UnitSystem.US ? "us" : "metric", AGES.stream().map(years -> age(plant, years, units)).toList(), CareSentence.of(plant), Cautions.of(plant, store.watchList()),
-                plant.get(Traits.TELL_APART).orElse(""), lookAlikes(plant, units, version), company(plant, units, version), pots(plant), facts(label), notes(label),
-                disputes(label), history.stream().map(PlantPages::change).toList(), history.stream().anyMatch(change -> !change.isUndone()),
-                visit.map(v -> against(v, plant)).orElse(null), visits.latest(VISITS), visit.map(v -> v.id().toString()).orElse(""));
+        return new Page(
+                PlantTile.of(plant, units, version),
+                YearStrip.svg(plant, zone, best),
+                (best - 1) * 2 + 1,
+                zone.map(HardinessZone::label).orElse(""),
+                units == UnitSystem.US ? "us" : "metric",
+                AGES.stream().map(years -> age(plant, years, units)).toList(),
+                CareSentence.of(plant),
+                Cautions.of(plant, store.watchList()),
+                plant.get(Traits.TELL_APART).orElse(""),
+                lookAlikes(plant, units, version),
+                company(plant, units, version),
+                pots(plant),
+                facts(label),
+                notes(label),
+                disputes(label),
+                history.stream().map(PlantPages::change).toList(),
+                history.stream().anyMatch(change -> !change.isUndone()),
+                visit.map(v -> against(v, plant)).orElse(null),
+                visits.latest(VISITS),
+                visit.map(v -> v.id().toString()).orElse(""));
     }
 
     private static Age age(Cultivar plant, int years, UnitSystem units) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        return new Age(years, units.length(growth.heightInFlower(years).mid()), units.length(growth.spread(years).mid()));
+        return new Age(
+                years,
+                units.length(growth.heightInFlower(years).mid()),
+                units.length(growth.spread(years).mid()));
     }
 
     private List<PlantTile> lookAlikes(Cultivar plant, UnitSystem units, long version) {
-        return plant.get(Traits.LIKE).orElse(List.of()).stream().map(store::find).flatMap(Optional::stream)
-                .map(other -> PlantTile.of(other, units, version, other.get(Traits.TELL_APART).orElse(""))).toList();
+        return plant.get(Traits.LIKE).orElse(List.of()).stream()
+                .map(store::find)
+                .flatMap(Optional::stream)
+                .map(other -> PlantTile.of(
+                        other, units, version, other.get(Traits.TELL_APART).orElse("")))
+                .toList();
     }
 
     private List<PlantTile> company(Cultivar plant, UnitSystem units, long version) {
-        return Company.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream().map(each -> PlantTile.of(each.plant(), units, version, each.why())).toList();
+        return Company.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream()
+                .map(each -> PlantTile.of(each.plant(), units, version, each.why()))
+                .toList();
     }
 
     private List<Pot> pots(Cultivar plant) {
-        return plant.get(Traits.SIZES_SOLD).orElse(List.of()).stream().map((PotPrice pot) -> new Pot(pot.pot(), shop.money(pot.price()))).toList();
+        return plant.get(Traits.SIZES_SOLD).orElse(List.of()).stream()
+                .map((PotPrice pot) -> new Pot(pot.pot(), shop.money(pot.price())))
+                .toList();
     }
 
     private static List<Fact> facts(Cultivar plant) {
-        return Traits.ALL.stream().filter(trait -> plant.write(trait).isPresent() && trait != Traits.LIKE && trait != Traits.ID && trait != Traits.TELL_APART && trait != Traits.SIZES_SOLD)
-                .map(trait -> new Fact(trait.name(), TraitWords.name(trait), TraitWords.value(trait, plant.write(trait).orElseThrow()))).toList();
+        return Traits.ALL.stream()
+                .filter(trait -> plant.write(trait).isPresent()
+                        && trait != Traits.LIKE
+                        && trait != Traits.ID
+                        && trait != Traits.TELL_APART
+                        && trait != Traits.SIZES_SOLD)
+                .map(trait -> new Fact(
+                        trait.name(),
+                        TraitWords.name(trait),
+                        TraitWords.value(trait, plant.write(trait).orElseThrow())))
+                .toList();
     }
 
     private static List<Fact> notes(Cultivar plant) {
-        return plant.notes().entrySet().stream().map(note -> new Fact(note.getKey(), note.getKey(), note.getValue())).toList();
+        return plant.notes().entrySet().stream()
+                .map(note -> new Fact(note.getKey(), note.getKey(), note.getValue()))
+                .toList();
     }
 
     private List<Dispute> disputes(Cultivar label) {
@@ -133,9 +191,18 @@ class PlantPages {
         List<Dispute> disputes = new ArrayList<>();
         for (int i = 0; i < standard.size(); i++) {
             Standpoint point = standard.get(i);
-            disputes.add(new Dispute(point.trait().name(), TraitWords.name(point.trait()), TraitWords.value(point.trait(), point.label()),
-                    kept.stream().filter(entity -> entity.claim().trait() == point.trait()).map(PlantPages::said).toList(), point.disagrees(),
-                    TraitWords.value(point.trait(), cautious.get(i).used()), TraitWords.value(point.trait(), point.used()), TraitWords.value(point.trait(), bold.get(i).used()),
+            disputes.add(new Dispute(
+                    point.trait().name(),
+                    TraitWords.name(point.trait()),
+                    TraitWords.value(point.trait(), point.label()),
+                    kept.stream()
+                            .filter(entity -> entity.claim().trait() == point.trait())
+                            .map(PlantPages::said)
+                            .toList(),
+                    point.disagrees(),
+                    TraitWords.value(point.trait(), cautious.get(i).used()),
+                    TraitWords.value(point.trait(), point.used()),
+                    TraitWords.value(point.trait(), bold.get(i).used()),
                     point.reason().words()));
         }
         return disputes;
@@ -148,16 +215,28 @@ class PlantPages {
         if (!claim.place().isEmpty()) {
             detail.add(claim.place());
         }
-        return new Said(entity.id(), TraitWords.value(claim.trait(), claim.value()), claim.source(), Words.of(claim.kind()).replace('-', ' '), String.join(", ", detail));
+        return new Said(
+                entity.id(),
+                TraitWords.value(claim.trait(), claim.value()),
+                claim.source(),
+                Words.of(claim.kind()).replace('-', ' '),
+                String.join(", ", detail));
     }
 
     private static Change change(TraitChange change) {
         String what = switch (change.what()) {
-            case VALUE -> TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": " + or(change.before(), "not known") + " → " + or(change.after(), "not known");
+            case VALUE ->
+                TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": " + or(change.before(), "not known")
+                        + " → " + or(change.after(), "not known");
             case CLAIM_ADDED -> TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": a source added";
             case CLAIM_REMOVED -> TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": a source taken out";
         };
-        return new Change(what, change.by(), DAY.format(change.at()), change.why(), change.isUndone() ? "undone by " + change.undoneBy() : "");
+        return new Change(
+                what,
+                change.by(),
+                DAY.format(change.at()),
+                change.why(),
+                change.isUndone() ? "undone by " + change.undoneBy() : "");
     }
 
     private static String or(String value, String otherwise) {
@@ -166,8 +245,19 @@ class PlantPages {
 
     private Against against(Visit visit, Cultivar plant) {
         Question question = visit.question();
-        Candidate candidate = new Fit(store.catalogue(question.policy())).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
-        String why = candidate.limitingJudgement().map(judgement -> judgement.why()).orElse("Nothing is known of the place yet.");
-        return new Against(visit.id().toString(), visit.place(), candidate.verdict().word(), why, FitStrips.svg(candidate, FitStrips.rows(List.of(candidate)), question));
+        Candidate candidate = new Fit(store.catalogue(question.policy()))
+                .rank(question, Scope.only(List.of(plant.id())))
+                .candidates()
+                .get(0);
+        String why = candidate
+                .limitingJudgement()
+                .map(judgement -> judgement.why())
+                .orElse("Nothing is known of the place yet.");
+        return new Against(
+                visit.id().toString(),
+                visit.place(),
+                candidate.verdict().word(),
+                why,
+                FitStrips.svg(candidate, FitStrips.rows(List.of(candidate)), question));
     }
 }

@@ -9,7 +9,15 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 
 /** A plant as one of many: its name, its picture, its size at ten years and its zones. */
-record PlantTile(String id, String botanical, String cultivar, String common, String picture, String size, String zone, String note) {
+record PlantTile(
+        String id,
+        String botanical,
+        String cultivar,
+        String common,
+        String picture,
+        String size,
+        String zone,
+        String note) {
 
     static PlantTile of(Cultivar plant, UnitSystem units, long version) {
         return of(plant, units, version, "");
@@ -18,16 +26,25 @@ record PlantTile(String id, String botanical, String cultivar, String common, St
     /** @param version of the catalogue, so that a browser keeps a picture until something changes */
     static PlantTile of(Cultivar plant, UnitSystem units, long version, String note) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        return new PlantTile(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
+        return new PlantTile(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
                 portrait(plant, Optional.empty(), version),
-                units.length(growth.heightInFlower(10).mid()) + " × " + units.length(growth.spread(10).mid()), zones(plant), note);
+                units.length(growth.heightInFlower(10).mid()) + " × "
+                        + units.length(growth.spread(10).mid()),
+                zones(plant),
+                note);
     }
 
     static String portrait(Cultivar plant, Optional<HardinessZone> zone, long version) {
-        return "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, zone) + "&v=" + version;
+        return "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, zone) + "&v="
+                + version;
     }
 
     static String zones(Cultivar plant) {
-        return plant.write(Traits.ZONE_MIN).orElse("?") + plant.write(Traits.ZONE_MAX).map(max -> "–" + max).orElse("");
+        return plant.write(Traits.ZONE_MIN).orElse("?")
+                + plant.write(Traits.ZONE_MAX).map(max -> "–" + max).orElse("");
     }
 }

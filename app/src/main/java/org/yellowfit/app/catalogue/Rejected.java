@@ -20,7 +20,8 @@ final class Rejected {
 
     private final List<RowProblem> problems = new ArrayList<>();
     private final StringWriter rows = new StringWriter();
-    private final CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(rows);
+    private final CsvWriter csv =
+            CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(rows);
     private List<String> header = List.of();
     private int count;
     private long leftOut;
@@ -41,11 +42,24 @@ final class Rejected {
         for (Problem problem : found) {
             if (problems.size() < MOST_PROBLEMS) {
                 String value = cells.get(problem.field());
-                problems.add(new RowProblem(line, problem.field(), problem.message(), value == null ? null : Words.shorten(value), problem.nearest()));
+                problems.add(new RowProblem(
+                        line,
+                        problem.field(),
+                        problem.message(),
+                        value == null ? null : Words.shorten(value),
+                        problem.nearest()));
             }
-            told.append(told.isEmpty() ? "" : " ").append(problem.field()).append(": ").append(problem.message());
+            told.append(told.isEmpty() ? "" : " ")
+                    .append(problem.field())
+                    .append(": ")
+                    .append(problem.message());
         }
-        List<String> row = new ArrayList<>(fields == null ? header.stream().map(column -> cells.getOrDefault(column, "")).toList() : fields);
+        List<String> row = new ArrayList<>(
+                fields == null
+                        ? header.stream()
+                                .map(column -> cells.getOrDefault(column, ""))
+                                .toList()
+                        : fields);
         if (rows.getBuffer().length() + row.stream().mapToInt(String::length).sum() > MOST_CHARACTERS) {
             leftOut++;
             return;
@@ -79,6 +93,8 @@ final class Rejected {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return leftOut == 0 ? rows.toString() : rows + "# " + leftOut + " more rows with problems were left out here.\r\n";
+        return leftOut == 0
+                ? rows.toString()
+                : rows + "# " + leftOut + " more rows with problems were left out here.\r\n";
     }
 }

@@ -109,7 +109,8 @@ final class Snapshot {
     }
 
     /** This snapshot with rows put in the place of older ones, and the watch list as it is now. */
-    Snapshot with(long newVersion, List<Cultivar> changed, Map<String, List<Claim>> changedClaims, WatchList newWatchList) {
+    Snapshot with(
+            long newVersion, List<Cultivar> changed, Map<String, List<Claim>> changedClaims, WatchList newWatchList) {
         Map<String, Cultivar> byId = new HashMap<>();
         changed.forEach(plant -> byId.put(plant.id(), plant));
         List<Cultivar> all = new ArrayList<>(labels.size() + changed.size());
@@ -123,6 +124,12 @@ final class Snapshot {
     }
 
     private Catalogue resolved(Policy policy) {
-        return Catalogue.of(labels.stream().map(plant -> claims.containsKey(plant.id()) ? Sources.of(plant, claims.get(plant.id())).under(policy) : plant).toList(), watchList);
+        return Catalogue.of(
+                labels.stream()
+                        .map(plant -> claims.containsKey(plant.id())
+                                ? Sources.of(plant, claims.get(plant.id())).under(policy)
+                                : plant)
+                        .toList(),
+                watchList);
     }
 }

@@ -12,16 +12,20 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Reads from the database what has changed since a snapshot. Rows are read in portions, so that a large catalogue needs no second copy. */
 final class SnapshotLoader {
 
     private static final int PORTION = 500;
-    private static final Comparator<Claim> ORDER = Comparator.<Claim>comparingInt(claim -> Traits.ALL.indexOf(claim.trait()))
-            .thenComparing(Claim::source).thenComparing(Claim::value).thenComparing(claim -> claim.kind().name())
-            .thenComparing(claim -> claim.atAgeYears().orElse(-1)).thenComparing(Claim::place);
+    private static final Comparator<Claim> ORDER = Comparator.<Claim>comparingInt(
+                    claim -> Traits.ALL.indexOf(claim.trait()))
+            .thenComparing(Claim::source)
+            .thenComparing(Claim::value)
+            .thenComparing(claim -> claim.kind().name())
+            .thenComparing(claim -> claim.atAgeYears().orElse(-1))
+            .thenComparing(Claim::place);
 
     private final JdbcTemplate jdbc;
     private final ObjectReader reader;
@@ -45,20 +49,34 @@ final class SnapshotLoader {
     }
 
     private List<Cultivar> portion(long since, String after) {
-        return jdbc.query("select cells::text from cultivar where changed_version > ? and id > ? order by id limit " + PORTION,
-                (row, i) -> Cultivar.ofCells(reader.readValue(row.getString(1))), since, after);
+        return jdbc.query(
+                "select cells::text from cultivar where changed_version > ? and id > ? order by id limit " + PORTION,
+                (row, i) -> Cultivar.ofCells(reader.readValue(row.getString(1))),
+                since,
+                after);
     }
 
     private Map<String, List<Claim>> claims(long since) {
         Map<String, List<Claim>> claims = new HashMap<>();
-        jdbc.query("select k.cultivar_id, k.trait, k.value, k.source, k.source_kind, k.at_age_years, k.place from claim k join cultivar c on c.id = k.cultivar_id "
-                + "where c.changed_version > ?", row -> {
-            Trait<?> trait = Traits.named(row.getString(2)).orElseThrow(() -> new IllegalStateException("A claim about no trait."));
-            double age = row.getDouble(6);
-            OptionalDouble atAge = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
-            claims.computeIfAbsent(row.getString(1), id -> new ArrayList<>()).add(new Claim(row.getString(1), trait, row.getString(3), row.getString(4),
-                    SourceKind.valueOf(row.getString(5)), atAge, row.getString(7)));
-        }, since);
+        jdbc.query(
+                "select k.cultivar_id, k.trait, k.value, k.source, k.source_kind, k.at_age_years, k.place from claim k join cultivar c on c.id = k.cultivar_id "
+                        + "where c.changed_version > ?",
+                row -> {
+                    Trait<?> trait = Traits.named(row.getString(2))
+                            .orElseThrow(() -> new IllegalStateException("A claim about no trait."));
+                    double age = row.getDouble(6);
+                    OptionalDouble atAge = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
+                    claims.computeIfAbsent(row.getString(1), id -> new ArrayList<>())
+                            .add(new Claim(
+                                    row.getString(1),
+                                    trait,
+                                    row.getString(3),
+                                    row.getString(4),
+                                    SourceKind.valueOf(row.getString(5)),
+                                    atAge,
+                                    row.getString(7)));
+                },
+                since);
         claims.values().forEach(list -> list.sort(ORDER));
         return claims;
     }

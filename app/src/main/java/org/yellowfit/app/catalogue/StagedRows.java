@@ -40,7 +40,8 @@ final class StagedRows implements AutoCloseable {
     StagedRows(JdbcTemplate jdbc, JsonMapper mapper) {
         this.jdbc = jdbc;
         this.mapper = mapper;
-        jdbc.execute("create temporary table staged_cultivar (id varchar(80), botanical text, name text, common text, kind varchar(20), cells jsonb) on commit drop");
+        jdbc.execute(
+                "create temporary table staged_cultivar (id varchar(80), botanical text, name text, common text, kind varchar(20), cells jsonb) on commit drop");
         Connection connection = DataSourceUtils.getConnection(jdbc.getDataSource());
         try {
             copy = connection.unwrap(PGConnection.class).getCopyAPI().copyIn(COPY);
@@ -100,7 +101,8 @@ final class StagedRows implements AutoCloseable {
     }
 
     int added() {
-        return count("select count(*) from staged_cultivar s where not exists (select 1 from cultivar c where c.id = s.id)");
+        return count(
+                "select count(*) from staged_cultivar s where not exists (select 1 from cultivar c where c.id = s.id)");
     }
 
     int differing() {
@@ -110,26 +112,33 @@ final class StagedRows implements AutoCloseable {
     /** New rows by id, and changed ones cell by cell. */
     List<CellChange> changes() {
         List<CellChange> changes = new ArrayList<>();
-        jdbc.query("select s.id, s.name, c.cells::text before, s.cells::text after from staged_cultivar s left join cultivar c on c.id = s.id "
-                + "where c.id is null or c.cells <> s.cells order by (c.id is null), s.id limit " + CHANGES_TOLD, row -> {
-            String before = row.getString("before");
-            if (before == null) {
-                changes.add(new CellChange(row.getString("id"), "", "", row.getString("name")));
-            } else {
-                addCells(changes, row.getString("id"), cells(before), cells(row.getString("after")));
-            }
-        });
+        jdbc.query(
+                "select s.id, s.name, c.cells::text before, s.cells::text after from staged_cultivar s left join cultivar c on c.id = s.id "
+                        + "where c.id is null or c.cells <> s.cells order by (c.id is null), s.id limit "
+                        + CHANGES_TOLD,
+                row -> {
+                    String before = row.getString("before");
+                    if (before == null) {
+                        changes.add(new CellChange(row.getString("id"), "", "", row.getString("name")));
+                    } else {
+                        addCells(changes, row.getString("id"), cells(before), cells(row.getString("after")));
+                    }
+                });
         return changes.stream().limit(CHANGES_TOLD).toList();
     }
 
     /** Writes what is new or differs. */
     void merge(long version) {
-        jdbc.update("insert into cultivar (id, botanical, name, common, kind, cells, changed_at, changed_version) "
-                + "select id, botanical, name, common, kind, cells, now(), ? from staged_cultivar "
-                + "on conflict (id) do update set botanical = excluded.botanical, name = excluded.name, common = excluded.common, kind = excluded.kind, "
-                + "cells = excluded.cells, changed_at = excluded.changed_at, changed_version = excluded.changed_version where cultivar.cells <> excluded.cells", version);
-        jdbc.update("insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table(lower(name || ' ' || common), '[^[:alnum:]×]+') w "
-                + "where changed_version = ? and w <> '' on conflict do nothing", version);
+        jdbc.update(
+                "insert into cultivar (id, botanical, name, common, kind, cells, changed_at, changed_version) "
+                        + "select id, botanical, name, common, kind, cells, now(), ? from staged_cultivar "
+                        + "on conflict (id) do update set botanical = excluded.botanical, name = excluded.name, common = excluded.common, kind = excluded.kind, "
+                        + "cells = excluded.cells, changed_at = excluded.changed_at, changed_version = excluded.changed_version where cultivar.cells <> excluded.cells",
+                version);
+        jdbc.update(
+                "insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table(lower(name || ' ' || common), '[^[:alnum:]×]+') w "
+                        + "where changed_version = ? and w <> '' on conflict do nothing",
+                version);
     }
 
     /** Ends the stream without its rows, when it was not ended. */
@@ -150,7 +159,8 @@ final class StagedRows implements AutoCloseable {
         return new LinkedHashMap<>(mapper.readValue(json, Map.class));
     }
 
-    private static void addCells(List<CellChange> changes, String id, Map<String, String> before, Map<String, String> after) {
+    private static void addCells(
+            List<CellChange> changes, String id, Map<String, String> before, Map<String, String> after) {
         TreeSet<String> columns = new TreeSet<>(before.keySet());
         columns.addAll(after.keySet());
         for (String column : columns) {

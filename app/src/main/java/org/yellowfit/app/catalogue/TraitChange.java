@@ -15,16 +15,21 @@ import java.time.Instant;
 class TraitChange {
 
     enum What {
-        VALUE, CLAIM_ADDED, CLAIM_REMOVED
+        VALUE,
+        CLAIM_ADDED,
+        CLAIM_REMOVED
     }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String cultivarId;
     private String trait;
+
     @Enumerated(EnumType.STRING)
     private What what;
+
     private String beforeValue;
     private String afterValue;
     private String why;
@@ -33,10 +38,17 @@ class TraitChange {
     private String undoneBy;
     private Instant undoneAt;
 
-    protected TraitChange() {
-    }
+    protected TraitChange() {}
 
-    TraitChange(String cultivarId, String trait, What what, String beforeValue, String afterValue, String why, String changedBy, Instant changedAt) {
+    TraitChange(
+            String cultivarId,
+            String trait,
+            What what,
+            String beforeValue,
+            String afterValue,
+            String why,
+            String changedBy,
+            Instant changedAt) {
         this.cultivarId = cultivarId;
         this.trait = trait;
         this.what = what;

@@ -29,7 +29,12 @@ class TraitEditor {
     private final CatalogueStore store;
     private final JsonMapper mapper;
 
-    TraitEditor(CultivarRepository cultivars, ClaimRepository claims, TraitChangeRepository changes, CatalogueStore store, JsonMapper mapper) {
+    TraitEditor(
+            CultivarRepository cultivars,
+            ClaimRepository claims,
+            TraitChangeRepository changes,
+            CatalogueStore store,
+            JsonMapper mapper) {
         this.cultivars = cultivars;
         this.claims = claims;
         this.changes = changes;
@@ -54,7 +59,10 @@ class TraitEditor {
         Cultivar before = plant(id);
         String was = before.write(trait).orElse("");
         if (!was.equals(seen)) {
-            throw InvalidInput.at("value", "Somebody has changed this to “%s” meanwhile; look again before you change it.".formatted(Words.shorten(was)));
+            throw InvalidInput.at(
+                    "value",
+                    "Somebody has changed this to “%s” meanwhile; look again before you change it."
+                            .formatted(Words.shorten(was)));
         }
         Cultivar after = withCell(before, column, value);
         String is = after.write(trait).orElse("");
@@ -73,18 +81,35 @@ class TraitEditor {
         }
         claims.save(new ClaimEntity(claim));
         cultivars.touch(List.of(claim.id()), version);
-        changes.save(new TraitChange(claim.id(), claim.trait().name(), TraitChange.What.CLAIM_ADDED, "", json(claim), why(why), by, Instant.now()));
+        changes.save(new TraitChange(
+                claim.id(),
+                claim.trait().name(),
+                TraitChange.What.CLAIM_ADDED,
+                "",
+                json(claim),
+                why(why),
+                by,
+                Instant.now()));
     }
 
     @Transactional
     public void removeClaim(String id, long claimId, String why, String by) {
         long version = store.nextVersion();
-        ClaimEntity entity = claims.findById(claimId).filter(claim -> claim.cultivarId().equals(id))
+        ClaimEntity entity = claims.findById(claimId)
+                .filter(claim -> claim.cultivarId().equals(id))
                 .orElseThrow(() -> new NotFound("This claim is not there any more."));
         claims.delete(entity);
         claims.flush();
         cultivars.touch(List.of(id), version);
-        changes.save(new TraitChange(id, entity.claim().trait().name(), TraitChange.What.CLAIM_REMOVED, json(entity.claim()), "", why(why), by, Instant.now()));
+        changes.save(new TraitChange(
+                id,
+                entity.claim().trait().name(),
+                TraitChange.What.CLAIM_REMOVED,
+                json(entity.claim()),
+                "",
+                why(why),
+                by,
+                Instant.now()));
     }
 
     /** Takes back the last change of a cultivar that still stands; empty when there is none. */
@@ -111,11 +136,16 @@ class TraitEditor {
     }
 
     private static Trait<?> trait(String column) {
-        return Traits.named(column).filter(trait -> trait != Traits.ID).orElseThrow(() -> new NotFound("There is no trait “" + Words.shorten(column) + "” to change."));
+        return Traits.named(column)
+                .filter(trait -> trait != Traits.ID)
+                .orElseThrow(() -> new NotFound("There is no trait “" + Words.shorten(column) + "” to change."));
     }
 
     private Cultivar plant(String id) {
-        return cultivars.findById(id).map(CultivarEntity::plant).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
+        return cultivars
+                .findById(id)
+                .map(CultivarEntity::plant)
+                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
     }
 
     private static Cultivar withCell(Cultivar plant, String column, String value) {
@@ -124,7 +154,9 @@ class TraitEditor {
         try {
             return Cultivar.ofCells(cells);
         } catch (InvalidInput e) {
-            throw new InvalidInput(e.problems().stream().map(problem -> new Problem("value", problem.message())).toList());
+            throw new InvalidInput(e.problems().stream()
+                    .map(problem -> new Problem("value", problem.message()))
+                    .toList());
         }
     }
 
@@ -133,7 +165,9 @@ class TraitEditor {
     }
 
     private Optional<ClaimEntity> find(Claim claim) {
-        return claims.findByCultivarIdOrderById(claim.id()).stream().filter(entity -> entity.claim().equals(claim)).findFirst();
+        return claims.findByCultivarIdOrderById(claim.id()).stream()
+                .filter(entity -> entity.claim().equals(claim))
+                .findFirst();
     }
 
     private String json(Claim claim) {

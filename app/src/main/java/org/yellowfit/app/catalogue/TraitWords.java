@@ -5,8 +5,7 @@ import org.yellowfit.core.plant.Trait;
 /** Column names and cells of the catalogue as a person reads them. */
 public final class TraitWords {
 
-    private TraitWords() {
-    }
+    private TraitWords() {}
 
     /** {@code height10_m} is “Height at ten years, m”. */
     public static String name(Trait<?> trait) {
@@ -53,7 +52,8 @@ public final class TraitWords {
 
     private static String third(String text) {
         String[] parts = text.split("\\.");
-        String month = java.time.Month.of(Integer.parseInt(parts[0])).getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH);
+        String month = java.time.Month.of(Integer.parseInt(parts[0]))
+                .getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH);
         return new String[] {"early ", "mid ", "late "}[Integer.parseInt(parts[1]) - 1] + month;
     }
 

@@ -24,12 +24,16 @@ public class WatchLists {
         store.nextVersion();
         jdbc.update("delete from watch_entry");
         List<Object[]> rows = new ArrayList<>();
-        list.entries().forEach(entry -> rows.add(new Object[] {rows.size(), entry.plant(), entry.level().name(), entry.note()}));
+        list.entries()
+                .forEach(entry -> rows.add(
+                        new Object[] {rows.size(), entry.plant(), entry.level().name(), entry.note()}));
         jdbc.batchUpdate("insert into watch_entry (position, plant, level, note) values (?, ?, ?, ?)", rows);
     }
 
     static WatchList kept(JdbcTemplate jdbc) {
-        return WatchList.of(jdbc.query("select plant, level, note from watch_entry order by position",
-                (row, i) -> new WatchList.Entry(row.getString(1), WatchList.Level.valueOf(row.getString(2)), row.getString(3))));
+        return WatchList.of(jdbc.query(
+                "select plant, level, note from watch_entry order by position",
+                (row, i) -> new WatchList.Entry(
+                        row.getString(1), WatchList.Level.valueOf(row.getString(2)), row.getString(3))));
     }
 }

@@ -11,5 +11,11 @@ import org.yellowfit.core.light.Whereabouts;
  * @param madeUp     a simulated one that ships with the application
  * @param usual      the one a new visit starts with
  */
-public record Station(UUID id, String name, Whereabouts where, Double elevationM, boolean madeUp, boolean usual, ClimateSummary climate) {
-}
+public record Station(
+        UUID id,
+        String name,
+        Whereabouts where,
+        Double elevationM,
+        boolean madeUp,
+        boolean usual,
+        ClimateSummary climate) {}

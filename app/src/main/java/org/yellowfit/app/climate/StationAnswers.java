@@ -14,18 +14,31 @@ import org.yellowfit.core.measure.Numbers;
 /** What a visit keeps of a station: the site's zone, its summers, its frosts, and where the sun is reckoned from. */
 public final class StationAnswers {
 
-    private StationAnswers() {
-    }
+    private StationAnswers() {}
 
     public static Map<String, String> of(Station station) {
         ClimateSummary climate = station.climate();
         Map<String, String> answers = new LinkedHashMap<>();
         String record = Provenance.computed("from the record of " + station.name());
-        climate.zone().map(HardinessZone::label).ifPresent(zone -> put(answers, "zone", zone, Provenance.computed("from %d winters at %s".formatted(climate.wintersUsed(), station.name()))));
+        climate.zone()
+                .map(HardinessZone::label)
+                .ifPresent(zone -> put(
+                        answers,
+                        "zone",
+                        zone,
+                        Provenance.computed("from %d winters at %s".formatted(climate.wintersUsed(), station.name()))));
         answers.put(Answers.SITE + "minTempC", "");
         put(answers, "hotSummer", climate.hotSummer() ? "yes" : "no", record);
-        climate.firstAutumnFrost().p50().ifPresent(day -> put(answers, "firstFrost", next((int) day).toString(), record));
-        put(answers, "springFrosts", Arrays.stream(climate.springFrosts().degreeDays()).mapToObj(sum -> Numbers.rounded(sum, 1)).collect(Collectors.joining("|")), record);
+        climate.firstAutumnFrost()
+                .p50()
+                .ifPresent(day -> put(answers, "firstFrost", next((int) day).toString(), record));
+        put(
+                answers,
+                "springFrosts",
+                Arrays.stream(climate.springFrosts().degreeDays())
+                        .mapToObj(sum -> Numbers.rounded(sum, 1))
+                        .collect(Collectors.joining("|")),
+                record);
         answers.put(Answers.AT + "station", station.id().toString());
         answers.put(Answers.AT + "latitude", Numbers.write(station.where().latitude()));
         answers.put(Answers.AT + "longitude", Numbers.write(station.where().longitude()));

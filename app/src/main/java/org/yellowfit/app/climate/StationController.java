@@ -44,27 +44,54 @@ class StationController {
     }
 
     @PostMapping("/stations")
-    String add(@RequestParam Map<String, String> typed, @RequestParam(required = false) MultipartFile file, @AuthenticationPrincipal SignedIn me,
-               Model model, HttpServletResponse response, RedirectAttributes flash) throws IOException {
+    String add(
+            @RequestParam Map<String, String> typed,
+            @RequestParam(required = false) MultipartFile file,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash)
+            throws IOException {
         try {
             StationForm form = StationForm.read(typed);
             if (file == null || file.isEmpty()) {
                 throw InvalidInput.at("file", "Choose the file with the daily record.");
             }
             if (file.getSize() > LARGEST_FILE) {
-                throw InvalidInput.at("file", "The file is larger than 20 MB; a daily record of a hundred years is a tenth of that.");
+                throw InvalidInput.at(
+                        "file", "The file is larger than 20 MB; a daily record of a hundred years is a tenth of that.");
             }
-            Station station = stations.add(form.name(), form.where(), form.elevationM(), false, new String(file.getBytes(), StandardCharsets.UTF_8),
-                    "yes".equals(typed.get("fahrenheit")), me.displayName());
+            Station station = stations.add(
+                    form.name(),
+                    form.where(),
+                    form.elevationM(),
+                    false,
+                    new String(file.getBytes(), StandardCharsets.UTF_8),
+                    "yes".equals(typed.get("fahrenheit")),
+                    me.displayName());
             return "redirect:/stations/" + station.id();
         } catch (UnusableFile e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            boolean fahrenheit = e.problems().stream().anyMatch(problem -> problem.message().contains("Fahrenheit"));
-            return show(model, typed, Map.of("file", fahrenheit ? e.problems().get(0).message() : "The record was not taken; what is wrong stands below. Choose the mended file again."),
-                    e.problems(), fahrenheit);
+            boolean fahrenheit =
+                    e.problems().stream().anyMatch(problem -> problem.message().contains("Fahrenheit"));
+            return show(
+                    model,
+                    typed,
+                    Map.of(
+                            "file",
+                            fahrenheit
+                                    ? e.problems().get(0).message()
+                                    : "The record was not taken; what is wrong stands below. Choose the mended file again."),
+                    e.problems(),
+                    fahrenheit);
         } catch (InvalidInput e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(model, typed, e.problems().stream().collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a)), List.of(), false);
+            return show(
+                    model,
+                    typed,
+                    e.problems().stream().collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a)),
+                    List.of(),
+                    false);
         }
     }
 
@@ -78,7 +105,9 @@ class StationController {
 
     @GetMapping("/stations/{id}/record.csv")
     ResponseEntity<String> record(@PathVariable UUID id) {
-        return ResponseEntity.ok().header("Content-Type", "text/csv; charset=UTF-8").header("Content-Disposition", "attachment; filename=\"station.csv\"")
+        return ResponseEntity.ok()
+                .header("Content-Type", "text/csv; charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"station.csv\"")
                 .body(stations.csv(id).orElseThrow(StationController::gone));
     }
 
@@ -93,12 +122,23 @@ class StationController {
     String away(@PathVariable UUID id, RedirectAttributes flash) {
         Station station = find(id);
         stations.remove(id);
-        flash.addFlashAttribute("told", List.of("The station %s is gone. Visits keep what they took from it.".formatted(station.name())));
+        flash.addFlashAttribute(
+                "told",
+                List.of("The station %s is gone. Visits keep what they took from it.".formatted(station.name())));
         return "redirect:/stations";
     }
 
-    private String show(Model model, Map<String, String> typed, Map<String, String> problems, List<LineProblem> lines, boolean fahrenheit) {
-        model.addAttribute("stations", stations.all().stream().map(station -> StationPage.of(station, UnitSystem.METRIC)).toList());
+    private String show(
+            Model model,
+            Map<String, String> typed,
+            Map<String, String> problems,
+            List<LineProblem> lines,
+            boolean fahrenheit) {
+        model.addAttribute(
+                "stations",
+                stations.all().stream()
+                        .map(station -> StationPage.of(station, UnitSystem.METRIC))
+                        .toList());
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
         model.addAttribute("lines", lines);

@@ -14,21 +14,25 @@ class StationEntity {
 
     @Id
     private UUID id;
+
     private String name;
     private double latitude;
     private double longitude;
     private double utcOffsetHours;
+
     @Column(name = "elevation_m")
     private Double elevationM;
+
     private boolean madeUp;
     private boolean usual;
+
     @Column(columnDefinition = "text")
     private String csv;
+
     private String addedBy;
     private Instant addedAt;
 
-    protected StationEntity() {
-    }
+    protected StationEntity() {}
 
     StationEntity(String name, Whereabouts where, Double elevationM, boolean madeUp, String csv, String addedBy) {
         this.id = UUID.randomUUID();

@@ -20,12 +20,22 @@ record StationForm(String name, Whereabouts where, Double elevationM) {
         if (name == null) {
             in.problem("name", "Give the station a name, so that it is found again.");
         }
-        Double latitude = needed(in, "latitude", -90, 90, "Its latitude decides which half of the year is winter, and the sun’s height.");
+        Double latitude = needed(
+                in,
+                "latitude",
+                -90,
+                90,
+                "Its latitude decides which half of the year is winter, and the sun’s height.");
         Double longitude = needed(in, "longitude", -180, 180, "Its longitude is needed for the sun’s way.");
-        Double offset = needed(in, "utcOffset", -14, 14, "How many hours the clock there is ahead of UTC; behind it with a minus.");
+        Double offset = needed(
+                in, "utcOffset", -14, 14, "How many hours the clock there is ahead of UTC; behind it with a minus.");
         Double elevation = in.number("elevation", -500, 9000, "m");
         if (!problems.isEmpty()) {
-            throw new InvalidInput(problems.stream().collect(Collectors.toMap(Problem::field, p -> p, (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList());
+            throw new InvalidInput(problems.stream()
+                    .collect(Collectors.toMap(Problem::field, p -> p, (a, b) -> a, java.util.LinkedHashMap::new))
+                    .values()
+                    .stream()
+                    .toList());
         }
         return new StationForm(name, new Whereabouts(latitude, longitude, offset), elevation);
     }

@@ -12,16 +12,44 @@ import org.yellowfit.core.measure.UnitSystem;
  *
  * @param span the years of its record
  */
-public record StationPage(UUID id, String name, String where, String span, boolean madeUp, boolean usual, String zone, List<String> told, List<String> warnings,
-                          String winters, String frostFree, String degreeDays) {
+public record StationPage(
+        UUID id,
+        String name,
+        String where,
+        String span,
+        boolean madeUp,
+        boolean usual,
+        String zone,
+        List<String> told,
+        List<String> warnings,
+        String winters,
+        String frostFree,
+        String degreeDays) {
 
     public static StationPage of(Station station, UnitSystem units) {
         var climate = station.climate();
-        String where = degrees(station.where().latitude(), "N", "S") + ", " + degrees(station.where().longitude(), "E", "W")
-                + (station.elevationM() == null ? "" : ", " + (units == UnitSystem.US ? Math.round(station.elevationM() / UnitSystem.FOOT_M) + " ft" : Math.round(station.elevationM()) + " m") + " above the sea");
-        return new StationPage(station.id(), station.name(), where, climate.first().getYear() + "–" + climate.last().getYear(), station.madeUp(), station.usual(),
-                climate.zone().map(HardinessZone::label).orElse("?"), ClimateWords.of(climate, units), climate.warnings(),
-                ClimatePicture.winters(climate, units), ClimatePicture.frostFree(climate), ClimatePicture.degreeDays(climate));
+        String where = degrees(station.where().latitude(), "N", "S") + ", "
+                + degrees(station.where().longitude(), "E", "W")
+                + (station.elevationM() == null
+                        ? ""
+                        : ", "
+                                + (units == UnitSystem.US
+                                        ? Math.round(station.elevationM() / UnitSystem.FOOT_M) + " ft"
+                                        : Math.round(station.elevationM()) + " m")
+                                + " above the sea");
+        return new StationPage(
+                station.id(),
+                station.name(),
+                where,
+                climate.first().getYear() + "–" + climate.last().getYear(),
+                station.madeUp(),
+                station.usual(),
+                climate.zone().map(HardinessZone::label).orElse("?"),
+                ClimateWords.of(climate, units),
+                climate.warnings(),
+                ClimatePicture.winters(climate, units),
+                ClimatePicture.frostFree(climate),
+                ClimatePicture.degreeDays(climate));
     }
 
     private static String degrees(double value, String positive, String negative) {

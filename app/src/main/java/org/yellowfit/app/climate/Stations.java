@@ -28,7 +28,9 @@ public class Stations {
 
     @Transactional(readOnly = true)
     public List<Station> all() {
-        return stations.findAllByOrderByNameAscIdAsc().stream().map(this::station).toList();
+        return stations.findAllByOrderByNameAscIdAsc().stream()
+                .map(this::station)
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -45,7 +47,10 @@ public class Stations {
 
     @Transactional(readOnly = true)
     public Optional<Station> usual() {
-        return stations.findAllByOrderByNameAscIdAsc().stream().filter(StationEntity::isUsual).findFirst().map(this::station);
+        return stations.findAllByOrderByNameAscIdAsc().stream()
+                .filter(StationEntity::isUsual)
+                .findFirst()
+                .map(this::station);
     }
 
     /**
@@ -55,12 +60,20 @@ public class Stations {
      * @throws UnusableFile for its record
      */
     @Transactional
-    public Station add(String name, Whereabouts where, Double elevationM, boolean madeUp, String csv, boolean fahrenheit, String by) {
+    public Station add(
+            String name,
+            Whereabouts where,
+            Double elevationM,
+            boolean madeUp,
+            String csv,
+            boolean fahrenheit,
+            String by) {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw InvalidInput.at("name", "Give the station a name of at most %d characters.".formatted(LONGEST_NAME));
         }
         var record = StationFile.read(csv, fahrenheit);
-        StationEntity entity = new StationEntity(name.strip(), where, elevationM, madeUp, fahrenheit ? CelsiusFile.of(record) : csv, by);
+        StationEntity entity = new StationEntity(
+                name.strip(), where, elevationM, madeUp, fahrenheit ? CelsiusFile.of(record) : csv, by);
         entity.setUsual(stations.count() == 0);
         stations.save(entity);
         return station(entity);
@@ -88,7 +101,17 @@ public class Stations {
     }
 
     private Station station(StationEntity entity) {
-        ClimateSummary climate = read.computeIfAbsent(entity.id(), id -> ClimateSummary.of(StationFile.read(entity.csv(), false), entity.where().latitude()));
-        return new Station(entity.id(), entity.name(), entity.where(), entity.elevationM(), entity.isMadeUp(), entity.isUsual(), climate);
+        ClimateSummary climate = read.computeIfAbsent(
+                entity.id(),
+                id -> ClimateSummary.of(
+                        StationFile.read(entity.csv(), false), entity.where().latitude()));
+        return new Station(
+                entity.id(),
+                entity.name(),
+                entity.where(),
+                entity.elevationM(),
+                entity.isMadeUp(),
+                entity.isUsual(),
+                climate);
     }
 }

@@ -35,19 +35,27 @@ class VisitClimateController {
         Optional<Station> shown = stations.named(station.isEmpty() ? visit.at("station") : station);
         model.addAttribute("visit", visit);
         model.addAttribute("stations", stations.all());
-        model.addAttribute("shown", shown.map(each -> StationPage.of(each, visit.units())).orElse(null));
-        model.addAttribute("taken", shown.isPresent() && shown.get().id().toString().equals(visit.at("station")));
+        model.addAttribute(
+                "shown", shown.map(each -> StationPage.of(each, visit.units())).orElse(null));
+        model.addAttribute(
+                "taken", shown.isPresent() && shown.get().id().toString().equals(visit.at("station")));
         model.addAttribute("spot", Spot.told(visit.question()));
         return "climate/visit-climate";
     }
 
     /** Takes over what the station's record says: the site's zone, its summers, its frosts, and where the sun is reckoned from. */
     @PostMapping("/visits/{id}/climate")
-    String use(@PathVariable UUID id, @RequestParam UUID station, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+    String use(
+            @PathVariable UUID id,
+            @RequestParam UUID station,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
         find(id);
-        Station taken = stations.find(station).orElseThrow(() -> new NotFound("There is no such station; it may have been taken out."));
+        Station taken = stations.find(station)
+                .orElseThrow(() -> new NotFound("There is no such station; it may have been taken out."));
         visits.put(id, StationAnswers.of(taken), me.displayName());
-        flash.addFlashAttribute("told", List.of("The climate of this place is now that of %s.".formatted(taken.name())));
+        flash.addFlashAttribute(
+                "told", List.of("The climate of this place is now that of %s.".formatted(taken.name())));
         return "redirect:/visits/" + id + "/climate";
     }
 

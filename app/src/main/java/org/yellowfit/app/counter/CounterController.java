@@ -18,10 +18,19 @@ import org.yellowfit.core.measure.Numbers;
 class CounterController {
 
     private static final int SHOWN = 60;
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
-    record Card(UUID id, String place, String customer, String note, String told, int picked, String advisor, String when, boolean finished) {
-    }
+    record Card(
+            UUID id,
+            String place,
+            String customer,
+            String note,
+            String told,
+            int picked,
+            String advisor,
+            String when,
+            boolean finished) {}
 
     private final Visits visits;
 
@@ -36,15 +45,25 @@ class CounterController {
 
     @GetMapping("/")
     String counter(Model model) {
-        List<Card> cards = visits.latest(SHOWN).stream().map(CounterController::card).toList();
-        model.addAttribute("open", cards.stream().filter(card -> !card.finished()).toList());
+        List<Card> cards =
+                visits.latest(SHOWN).stream().map(CounterController::card).toList();
+        model.addAttribute(
+                "open", cards.stream().filter(card -> !card.finished()).toList());
         model.addAttribute("finished", cards.stream().filter(Card::finished).toList());
         return "counter/counter";
     }
 
     private static Card card(Visit visit) {
-        return new Card(visit.id(), visit.place(), visit.customer(), visit.note(), told(visit.question()), visit.chosen().size(),
-                visit.advisor(), WHEN.format(visit.changedAt()), visit.finished());
+        return new Card(
+                visit.id(),
+                visit.place(),
+                visit.customer(),
+                visit.note(),
+                told(visit.question()),
+                visit.chosen().size(),
+                visit.advisor(),
+                WHEN.format(visit.changedAt()),
+                visit.finished());
     }
 
     /** The place in a breath: zone, light, soil, limit. */
@@ -52,7 +71,12 @@ class CounterController {
         var site = question.site();
         StringBuilder out = new StringBuilder();
         add(out, site.zone() == null ? null : "zone " + site.zone().label());
-        add(out, site.sunHours() == null ? null : LightClass.ofHours(site.sunHours()).words() + ", " + Numbers.rounded(site.sunHours(), 1) + " h");
+        add(
+                out,
+                site.sunHours() == null
+                        ? null
+                        : LightClass.ofHours(site.sunHours()).words() + ", " + Numbers.rounded(site.sunHours(), 1)
+                                + " h");
         add(out, site.texture() == null ? null : site.texture().words());
         add(out, site.maxHeightM() == null ? null : "under " + question.units().length(site.maxHeightM()));
         return out.isEmpty() ? "Nothing noted of the place yet" : out.toString();

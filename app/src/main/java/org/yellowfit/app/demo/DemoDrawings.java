@@ -45,23 +45,37 @@ class DemoDrawings {
     }
 
     private void draw(Visit visit, Map<?, ?> drawing, String by) {
-        stations.all().stream().filter(station -> station.name().equals(drawing.get("station"))).findFirst()
+        stations.all().stream()
+                .filter(station -> station.name().equals(drawing.get("station")))
+                .findFirst()
                 .ifPresent(station -> visits.put(visit.id(), StationAnswers.of(station), by));
         Visit placed = visits.find(visit.id()).orElseThrow();
-        Map<String, Object> at = Map.of("latitude", placed.at("latitude"), "longitude", placed.at("longitude"), "utcOffset", placed.at("utcOffset"), "north", drawing.get("north"));
+        Map<String, Object> at = Map.of(
+                "latitude",
+                placed.at("latitude"),
+                "longitude",
+                placed.at("longitude"),
+                "utcOffset",
+                placed.at("utcOffset"),
+                "north",
+                drawing.get("north"));
         visits.put(visit.id(), store.answers((List<?>) drawing.get("features"), at, placed), by);
-        chosen(patches.of(visits.find(visit.id()).orElseThrow(), 0), drawing.get("patch")).ifPresent(patch -> patches.goOnWith(visit.id(), patch, by));
+        chosen(patches.of(visits.find(visit.id()).orElseThrow(), 0), drawing.get("patch"))
+                .ifPresent(patch -> patches.goOnWith(visit.id(), patch, by));
     }
 
     /** A patch by its name, or the one with the least sun. */
     private static Optional<BedPatch> chosen(List<BedPatch> patches, Object name) {
-        return "least".equals(name) ? patches.stream().min(Comparator.comparingDouble(patch -> patch.light().hours()))
+        return "least".equals(name)
+                ? patches.stream()
+                        .min(Comparator.comparingDouble(patch -> patch.light().hours()))
                 : patches.stream().filter(patch -> patch.name().equals(name)).findFirst();
     }
 
     private Map<?, ?> read() {
         try {
-            return (Map<?, ?>) json.readValue(new ClassPathResource("demo/drawings.json").getInputStream(), Object.class);
+            return (Map<?, ?>)
+                    json.readValue(new ClassPathResource("demo/drawings.json").getInputStream(), Object.class);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -21,7 +21,21 @@ class DemoStations {
     }
 
     void create() {
-        stations.add("Marrow Point harbour", HARBOUR, 18.0, true, MadeUpStation.HARBOUR.csv(FIRST_YEAR, LAST_YEAR), false, "Skerry Lane");
-        stations.add("Skerry Lane Upland", UPLAND, 310.0, true, MadeUpStation.UPLAND.csv(FIRST_YEAR, LAST_YEAR), false, "Skerry Lane");
+        stations.add(
+                "Marrow Point harbour",
+                HARBOUR,
+                18.0,
+                true,
+                MadeUpStation.HARBOUR.csv(FIRST_YEAR, LAST_YEAR),
+                false,
+                "Skerry Lane");
+        stations.add(
+                "Skerry Lane Upland",
+                UPLAND,
+                310.0,
+                true,
+                MadeUpStation.UPLAND.csv(FIRST_YEAR, LAST_YEAR),
+                false,
+                "Skerry Lane");
     }
 }

@@ -27,41 +27,93 @@ class DemoVisits {
     }
 
     void create() {
-        visit("The schoolyard cottage, three seasons on", "Ines Calloway", "Finished. Planted in spring three years ago.",
+        visit(
+                "The schoolyard cottage, three seasons on",
+                "Ines Calloway",
+                "Finished. Planted in spring three years ago.",
                 "zone=6b sunHours=5.5 sunBias=even texture=loam drainage=good ph=6.4 moisture=3 depthM=2.2 lengthM=5 children=no pets=yes deer=some",
-                "", List.of("spiraea-oarlock", "nepeta-sail-needle"), true);
-        visit("The upland cottage", "Col Hathersedge", "Short season: what opens first? Late frosts up there.",
+                "",
+                List.of("spiraea-oarlock", "nepeta-sail-needle"),
+                true);
+        visit(
+                "The upland cottage",
+                "Col Hathersedge",
+                "Short season: what opens first? Late frosts up there.",
                 "zone=5a frostPocket=yes sunHours=7 sunBias=even texture=loam drainage=good ph=6.2 moisture=3 depthM=3 lengthM=8 deer=heavy rabbits=some",
-                "bloomMonths=3|4|5", List.of(), false);
-        visit("The walnut yard", "Marta Eskildsen", "Everything dies under the walnut. No grass wanted any more.",
+                "bloomMonths=3|4|5",
+                List.of(),
+                false);
+        visit(
+                "The walnut yard",
+                "Marta Eskildsen",
+                "Everything dies under the walnut. No grass wanted any more.",
                 "zone=6b sunHours=3 sunBias=morning texture=silt+loam drainage=good ph=6.6 moisture=2.5 depthM=4 lengthM=6 exposure=juglone deer=some",
-                "", List.of(), false);
-        visit("The long bank", "Augustin Reyle", "18 m from full sun to shade under old maples. This is the shady third; the drawing shows all three patches.",
+                "",
+                List.of(),
+                false);
+        visit(
+                "The long bank",
+                "Augustin Reyle",
+                "18 m from full sun to shade under old maples. This is the shady third; the drawing shows all three patches.",
                 "zone=6b sunHours=2 sunBias=morning texture=sandy+loam drainage=good ph=5.8 moisture=2 depthM=2.5 lengthM=6 deer=some rabbits=some",
-                "uses=ground-cover", List.of(), false);
-        visit("The chapel hedge", "Marrow Chapel parish", "28 m, a screen to 2 m in six years; deer come through every night.",
+                "uses=ground-cover",
+                List.of(),
+                false);
+        visit(
+                "The chapel hedge",
+                "Marrow Chapel parish",
+                "28 m, a screen to 2 m in six years; deer come through every night.",
                 "zone=6b sunHours=7 sunBias=even texture=clay+loam drainage=slow ph=6.8 moisture=3 depthM=1.8 lengthM=28 horizonYears=6 deer=heavy exposure=wind",
-                "uses=hedge|screen screenHeightM=2 screenByYear=6 must=screenHeightM|uses", List.of("physocarpus-tar-barrel", "hydrangea-bilge-pump", "rosa-boathook"), false);
-        visit("The nursery-school rain garden", "Marrow Point Nursery School", "Children all day: strictly nothing that hurts. Flowers from April to October, please.",
+                "uses=hedge|screen screenHeightM=2 screenByYear=6 must=screenHeightM|uses",
+                List.of("physocarpus-tar-barrel", "hydrangea-bilge-pump", "rosa-boathook"),
+                false);
+        visit(
+                "The nursery-school rain garden",
+                "Marrow Point Nursery School",
+                "Children all day: strictly nothing that hurts. Flowers from April to October, please.",
                 "zone=6b sunHours=6 sunBias=even texture=clay drainage=poor ph=6.5 moisture=4 depthM=4 lengthM=7 children=yes strictlyNoHazards=yes",
-                "", List.of(), false);
-        visit("The brick square café", "Café Ropehouse", "Pots on hot brick, dogs under every table.",
+                "",
+                List.of(),
+                false);
+        visit(
+                "The brick square café",
+                "Café Ropehouse",
+                "Pots on hot brick, dogs under every table.",
                 "zone=6b sunHours=7 sunBias=afternoon reflectedHeat=yes hotSummer=no container=yes moisture=2 ph=6.5 depthM=0.6 maxHeightM=1.2 pets=yes exposure=pollution",
-                "", List.of("nepeta-sail-needle", "sedum-cooper-s-hoop", "festuca-salt-cellar-lid"), false);
-        visit("The ferry terrace", "Harbour Ferry Office", "Salt wind all winter. Keep the view over the water; something green in January.",
+                "",
+                List.of("nepeta-sail-needle", "sedum-cooper-s-hoop", "festuca-salt-cellar-lid"),
+                false);
+        visit(
+                "The ferry terrace",
+                "Harbour Ferry Office",
+                "Salt wind all winter. Keep the view over the water; something green in January.",
                 "zone=6b sunHours=8 sunBias=even texture=loamy+sand drainage=fast ph=6 moisture=2 depthM=1.6 lengthM=9 maxHeightM=1 exposure=wind|salt",
-                "evergreen=yes", List.of("juniperus-net-loft", "pinus-ballast-stone", "armeria-buoy-line"), false);
-        Visit strip = visit("The chandler’s side strip", "Odile Fenwarren",
+                "evergreen=yes",
+                List.of("juniperus-net-loft", "pinus-ballast-stone", "armeria-buoy-line"),
+                false);
+        Visit strip = visit(
+                "The chandler’s side strip",
+                "Odile Fenwarren",
                 "Side of the house below the windows, gets a bit of morning sun. Clay. Nothing over the sill.",
                 "zone=6b sunHours=4.5 sunBias=morning texture=clay+loam drainage=slow ph=6.4 moisture=3 depthM=0.7 lengthM=6 maxHeightM=0.9 children=no pets=no deer=none",
-                "", List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"), false);
+                "",
+                List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"),
+                false);
         List.of("spiraea-oarlock", "geranium-keelson").forEach(id -> list.add(strip.id(), id));
         drawings.draw(visits.latest(MOST), ADVISOR);
     }
 
     /** @param site fields with their values, spaces within a value written as + */
-    private Visit visit(String place, String customer, String note, String site, String wants, List<String> chosen, boolean finished) {
-        Map<String, String> answers = new LinkedHashMap<>(Map.of("place", place, "customer", customer, "note", note, "units", "METRIC", "policy", "STANDARD"));
+    private Visit visit(
+            String place,
+            String customer,
+            String note,
+            String site,
+            String wants,
+            List<String> chosen,
+            boolean finished) {
+        Map<String, String> answers = new LinkedHashMap<>(
+                Map.of("place", place, "customer", customer, "note", note, "units", "METRIC", "policy", "STANDARD"));
         put(answers, "site.", site);
         put(answers, "wants.", wants);
         VisitFields.Checked checked = VisitFields.check(answers, Map.of());

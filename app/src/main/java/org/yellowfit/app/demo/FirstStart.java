@@ -33,8 +33,14 @@ class FirstStart implements ApplicationRunner {
     private final DemoVisits visits;
     private final DemoStations stations;
 
-    FirstStart(StartSettings settings, People people, Tokens tokens, CatalogueStore catalogue, CatalogueImport catalogueImport, DemoVisits visits,
-               DemoStations stations) {
+    FirstStart(
+            StartSettings settings,
+            People people,
+            Tokens tokens,
+            CatalogueStore catalogue,
+            CatalogueImport catalogueImport,
+            DemoVisits visits,
+            DemoStations stations) {
         this.settings = settings;
         this.people = people;
         this.tokens = tokens;
@@ -59,7 +65,9 @@ class FirstStart implements ApplicationRunner {
             String password = given ? settings.managerPassword() : randomPassword();
             people.add("manager", "Manager", password, Role.MANAGER);
             if (!given) {
-                LOG.info("The first manager signs in as “manager” with the password {}; change it in the settings.", password);
+                LOG.info(
+                        "The first manager signs in as “manager” with the password {}; change it in the settings.",
+                        password);
             }
         }
     }

@@ -15,6 +15,9 @@ import org.springframework.validation.annotation.Validated;
  */
 @Validated
 @ConfigurationProperties("yellowfit")
-record StartSettings(boolean demo, @DefaultValue("") @Size(max = 200) String apiToken,
-                     @DefaultValue("") @Pattern(regexp = "|.{10,70}", message = "must have 10 to 70 characters") String managerPassword) {
-}
+record StartSettings(
+        boolean demo,
+        @DefaultValue("") @Size(max = 200) String apiToken,
+
+        @DefaultValue("") @Pattern(regexp = "|.{10,70}", message = "must have 10 to 70 characters")
+        String managerPassword) {}

@@ -9,7 +9,11 @@ public record Backdrop(Kind kind, double heightM, Double sillM) {
 
     /** What it is made of. */
     public enum Kind {
-        NONE("nothing", ""), FENCE("a fence", "#b9a584"), BRICK("a brick wall", "#c4937a"), PALE("a pale wall", "#e9e2d2"), HEDGE("a dark hedge", "#4d6244");
+        NONE("nothing", ""),
+        FENCE("a fence", "#b9a584"),
+        BRICK("a brick wall", "#c4937a"),
+        PALE("a pale wall", "#e9e2d2"),
+        HEDGE("a dark hedge", "#4d6244");
 
         private final String words;
         private final String colour;
@@ -34,8 +38,17 @@ public record Backdrop(Kind kind, double heightM, Double sillM) {
             return "";
         }
         double top = heightM * units;
-        StringBuilder out = new StringBuilder("<rect x=\"").append(Pen.text(-half)).append("\" y=\"").append(Pen.text(-top)).append("\" width=\"").append(Pen.text(2 * half)).append("\" height=\"").append(Pen.text(top))
-                .append("\" fill=\"").append(kind.colour).append("\"/>");
+        StringBuilder out = new StringBuilder("<rect x=\"")
+                .append(Pen.text(-half))
+                .append("\" y=\"")
+                .append(Pen.text(-top))
+                .append("\" width=\"")
+                .append(Pen.text(2 * half))
+                .append("\" height=\"")
+                .append(Pen.text(top))
+                .append("\" fill=\"")
+                .append(kind.colour)
+                .append("\"/>");
         Pen marks = new Pen();
         if (kind == Kind.FENCE) {
             for (double x = -6; x < 6; x += BOARD_M) {
@@ -46,10 +59,20 @@ public record Backdrop(Kind kind, double heightM, Double sillM) {
                 marks.move(-half, -y * units).line(2 * half, 0);
             }
         }
-        out.append(marks.stroked("#2c2a24", thin * 0.5, 0.22)).append(new Pen().move(-half, -top).line(2 * half, 0).stroked("#2c2a24", thin, 0.5));
+        out.append(marks.stroked("#2c2a24", thin * 0.5, 0.22))
+                .append(new Pen().move(-half, -top).line(2 * half, 0).stroked("#2c2a24", thin, 0.5));
         if (sillM != null && sillM < heightM) {
-            out.append("<rect x=\"").append(Pen.text(-PANE_M * units)).append("\" y=\"").append(Pen.text(-Math.min(heightM - 0.1, sillM + 1.2) * units)).append("\" width=\"").append(Pen.text(2 * PANE_M * units)).append("\" height=\"")
-                    .append(Pen.text((Math.min(heightM - 0.1, sillM + 1.2) - sillM) * units)).append("\" fill=\"#dbe5e8\" stroke=\"#2c2a24\" stroke-width=\"").append(Pen.text(thin)).append("\"/>");
+            out.append("<rect x=\"")
+                    .append(Pen.text(-PANE_M * units))
+                    .append("\" y=\"")
+                    .append(Pen.text(-Math.min(heightM - 0.1, sillM + 1.2) * units))
+                    .append("\" width=\"")
+                    .append(Pen.text(2 * PANE_M * units))
+                    .append("\" height=\"")
+                    .append(Pen.text((Math.min(heightM - 0.1, sillM + 1.2) - sillM) * units))
+                    .append("\" fill=\"#dbe5e8\" stroke=\"#2c2a24\" stroke-width=\"")
+                    .append(Pen.text(thin))
+                    .append("\"/>");
         }
         return out.toString();
     }

@@ -29,13 +29,22 @@ final class Blades {
             double share = (double) i / (count - 1) * 2 - 1 + frame.wobble() * 0.12;
             int tone = (int) Math.max(0, Math.min(4, 2.2 - share * 1.1 + frame.wobble() * 2));
             double[] tip = tip(share);
-            blade(pens[tone], edge, share * 0.16 * frame.halfWidth(), tip[0], tip[1], frame.size() * widthShare, second != null && i % 2 == 0);
+            blade(
+                    pens[tone],
+                    edge,
+                    share * 0.16 * frame.halfWidth(),
+                    tip[0],
+                    tip[1],
+                    frame.size() * widthShare,
+                    second != null && i % 2 == 0);
         }
         StringBuilder out = new StringBuilder();
         for (int tone = 0; tone < Tones.COUNT; tone++) {
             out.append(pens[tone].filled(main.hex(tone), 1));
         }
-        return out + edge.stroked(second == null ? main.hex(0) : second.hex(3), frame.size() * 0.008, second == null ? 0.3 : 0.9);
+        return out
+                + edge.stroked(
+                        second == null ? main.hex(0) : second.hex(3), frame.size() * 0.008, second == null ? 0.3 : 0.9);
     }
 
     /** Fern fronds: a midrib with leaflets that shorten to the tip. */
@@ -98,13 +107,21 @@ final class Blades {
                 joints.dot(px, py, frame.size() * 0.008);
                 for (int l = 0; l < 3; l++) {
                     double side = (k + l) % 2 == 0 ? 1 : -1;
-                    double angle = side > 0 ? 0.15 + 0.6 * frame.chance().nextDouble() : Math.PI - 0.15 - 0.6 * frame.chance().nextDouble();
+                    double angle = side > 0
+                            ? 0.15 + 0.6 * frame.chance().nextDouble()
+                            : Math.PI - 0.15 - 0.6 * frame.chance().nextDouble();
                     int tone = (int) Math.max(0, Math.min(4, 1 + 3 * t - share + frame.wobble()));
-                    LeafForm.LANCE.draw(pens[tone], px, py, angle, leaf * (0.8 + 0.4 * frame.chance().nextDouble()));
+                    LeafForm.LANCE.draw(
+                            pens[tone],
+                            px,
+                            py,
+                            angle,
+                            leaf * (0.8 + 0.4 * frame.chance().nextDouble()));
                 }
             }
         }
-        StringBuilder out = new StringBuilder(canes.stroked(cane.hex(2), frame.size() * 0.017, 1)).append(joints.filled(cane.hex(0), 0.7));
+        StringBuilder out = new StringBuilder(canes.stroked(cane.hex(2), frame.size() * 0.017, 1))
+                .append(joints.filled(cane.hex(0), 0.7));
         for (int tone = 0; tone < Tones.COUNT; tone++) {
             out.append(pens[tone].filled(leaves.hex(tone), 1));
         }
@@ -128,7 +145,9 @@ final class Blades {
             double x0 = hanging ? 0 : share * 0.2 * frame.halfWidth();
             double y0 = hanging ? frame.y(0.62 + 0.2 * frame.chance().nextDouble()) : 0;
             double dx = share * reach * frame.halfWidth() - x0;
-            double ey = hanging ? frame.y(0.06 + 0.42 * frame.chance().nextDouble() * (1 - Math.abs(share) * 0.5)) : frame.y(wandTip(Math.abs(share) * reach) * (0.72 + 0.28 * reach));
+            double ey = hanging
+                    ? frame.y(0.06 + 0.42 * frame.chance().nextDouble() * (1 - Math.abs(share) * 0.5))
+                    : frame.y(wandTip(Math.abs(share) * reach) * (0.72 + 0.28 * reach));
             double dy = ey - y0;
             double cx = dx * (hanging ? 0.85 : habit == Habit.FOUNTAIN ? 0.16 : 0.45);
             double cy = hanging ? frame.y(1.12) - y0 : Math.min(dy * 1.15, frame.y(0.78 + 0.3 * reach));
@@ -141,12 +160,19 @@ final class Blades {
                 double px = x0 + 2 * (1 - t) * t * cx + t * t * dx;
                 double py = y0 + 2 * (1 - t) * t * cy + t * t * dy;
                 double along = Math.atan2(2 * (1 - t) * cy + 2 * t * (dy - cy), 2 * (1 - t) * cx + 2 * t * (dx - cx));
-                int tone = (int) Math.max(0, Math.min(4, 1.6 - share * 0.8 + 2 * (-py / frame.height()) + frame.wobble() * 1.2 - 0.4));
+                int tone = (int) Math.max(
+                        0, Math.min(4, 1.6 - share * 0.8 + 2 * (-py / frame.height()) + frame.wobble() * 1.2 - 0.4));
                 boolean other = colours.size() > 1 && frame.chance().nextDouble() < 0.4;
-                form.draw((other ? others : pens)[tone], px, py, along + (k % 2 == 0 ? 0.75 : -0.75) + frame.wobble() * 0.3, leaf);
+                form.draw(
+                        (other ? others : pens)[tone],
+                        px,
+                        py,
+                        along + (k % 2 == 0 ? 0.75 : -0.75) + frame.wobble() * 0.3,
+                        leaf);
             }
         }
-        StringBuilder out = new StringBuilder(wood.stroked(new Tones(bark).hex(2), Math.max(0.5, frame.size() * 0.012), 1));
+        StringBuilder out =
+                new StringBuilder(wood.stroked(new Tones(bark).hex(2), Math.max(0.5, frame.size() * 0.012), 1));
         for (int tone = 0; tone < Tones.COUNT; tone++) {
             out.append(pens[tone].filled(main.hex(tone), 1)).append(others[tone].filled(second.hex(tone), 1));
         }
@@ -163,7 +189,10 @@ final class Blades {
         double cx = dx * 0.2;
         double cy = bend() * ty;
         double w = width * (0.75 + 0.5 * frame.chance().nextDouble());
-        pen.move(x0 - w / 2, 0).curve(cx, cy, dx + w / 2, ty).curve(cx - dx + w / 2, cy - ty + w, w / 2 - dx, -ty).close();
+        pen.move(x0 - w / 2, 0)
+                .curve(cx, cy, dx + w / 2, ty)
+                .curve(cx - dx + w / 2, cy - ty + w, w / 2 - dx, -ty)
+                .close();
         if (edged || detail == Detail.RICH) {
             edge.move(x0, 0).curve(cx, cy, dx, ty);
         }

@@ -19,8 +19,7 @@ public final class ClimatePicture {
     private static final double LEFT = 46;
     private static final double RIGHT = 12;
 
-    private ClimatePicture() {
-    }
+    private ClimatePicture() {}
 
     /** Each winter's coldest day, oldest first, on bands of half-zones; the mean is ruled across. */
     public static String winters(ClimateSummary climate, UnitSystem units) {
@@ -39,8 +38,17 @@ public final class ClimatePicture {
             if (top > bottom) {
                 double y = scale(top, high, low, height);
                 double bandHeight = scale(bottom, high, low, height) - y;
-                out.append("<rect class=\"band").append(half % 2 == 0 ? " even" : "").append("\" x=\"").append(Pen.text(LEFT)).append("\" y=\"").append(Pen.text(y))
-                        .append("\" width=\"").append(Pen.text(WIDTH - LEFT - RIGHT)).append("\" height=\"").append(Pen.text(bandHeight)).append("\"/>");
+                out.append("<rect class=\"band")
+                        .append(half % 2 == 0 ? " even" : "")
+                        .append("\" x=\"")
+                        .append(Pen.text(LEFT))
+                        .append("\" y=\"")
+                        .append(Pen.text(y))
+                        .append("\" width=\"")
+                        .append(Pen.text(WIDTH - LEFT - RIGHT))
+                        .append("\" height=\"")
+                        .append(Pen.text(bandHeight))
+                        .append("\"/>");
                 if (bandHeight > 9) {
                     text(out, LEFT - 6, y + bandHeight / 2 + 4, "end", "axis", zone.label());
                 }
@@ -49,8 +57,15 @@ public final class ClimatePicture {
         double mean = scale(climate.meanWinterLowC(), high, low, height);
         double error = Double.isNaN(climate.standardErrorC()) ? 0 : climate.standardErrorC();
         double errorTop = scale(climate.meanWinterLowC() + error, high, low, height);
-        out.append("<rect class=\"error\" x=\"").append(Pen.text(LEFT)).append("\" y=\"").append(Pen.text(errorTop)).append("\" width=\"").append(Pen.text(WIDTH - LEFT - RIGHT))
-                .append("\" height=\"").append(Pen.text(2 * (mean - errorTop))).append("\"/>");
+        out.append("<rect class=\"error\" x=\"")
+                .append(Pen.text(LEFT))
+                .append("\" y=\"")
+                .append(Pen.text(errorTop))
+                .append("\" width=\"")
+                .append(Pen.text(WIDTH - LEFT - RIGHT))
+                .append("\" height=\"")
+                .append(Pen.text(2 * (mean - errorTop)))
+                .append("\"/>");
         line(out, "mean", LEFT, mean, WIDTH - RIGHT, mean);
         double step = (WIDTH - LEFT - RIGHT - 20) / Math.max(1, winters.size() - 1);
         for (int i = 0; i < winters.size(); i++) {
@@ -59,11 +74,30 @@ public final class ClimatePicture {
             double y = scale(winter.lowestC(), high, low, height);
             boolean coldest = winter.on().equals(climate.coldestDate());
             line(out, "stalk", x, mean, x, y);
-            out.append("<circle class=\"winter").append(coldest ? " coldest" : "").append("\" cx=\"").append(Pen.text(x)).append("\" cy=\"").append(Pen.text(y)).append("\" r=\"")
-                    .append(coldest ? "5" : "3.6").append("\"><title>").append(winter.year() - 1).append('–').append(winter.year() % 100 < 10 ? "0" : "").append(winter.year() % 100).append(": ")
-                    .append(units.temperature(winter.lowestC())).append("</title></circle>");
+            out.append("<circle class=\"winter")
+                    .append(coldest ? " coldest" : "")
+                    .append("\" cx=\"")
+                    .append(Pen.text(x))
+                    .append("\" cy=\"")
+                    .append(Pen.text(y))
+                    .append("\" r=\"")
+                    .append(coldest ? "5" : "3.6")
+                    .append("\"><title>")
+                    .append(winter.year() - 1)
+                    .append('–')
+                    .append(winter.year() % 100 < 10 ? "0" : "")
+                    .append(winter.year() % 100)
+                    .append(": ")
+                    .append(units.temperature(winter.lowestC()))
+                    .append("</title></circle>");
             if (coldest) {
-                text(out, x > WIDTH * 0.7 ? x - 9 : x + 9, y + 4, x > WIDTH * 0.7 ? "end" : "start", "mark", units.temperature(winter.lowestC()) + ", " + MONTH_AND_YEAR.format(winter.on()));
+                text(
+                        out,
+                        x > WIDTH * 0.7 ? x - 9 : x + 9,
+                        y + 4,
+                        x > WIDTH * 0.7 ? "end" : "start",
+                        "mark",
+                        units.temperature(winter.lowestC()) + ", " + MONTH_AND_YEAR.format(winter.on()));
             }
             if (winters.size() <= 8 || i % 5 == 0) {
                 text(out, x, height - 6, "middle", "axis", String.valueOf(winter.year()));
@@ -89,13 +123,28 @@ public final class ClimatePicture {
             double x1 = day(Math.max(from, year.lastSpring()), from);
             double x2 = day(Math.min(from + 364.0, year.firstAutumn()), from);
             double y = 8 + i * step;
-            out.append("<rect class=\"span\" x=\"").append(Pen.text(x1)).append("\" y=\"").append(Pen.text(y)).append("\" width=\"").append(Pen.text(Math.max(0, x2 - x1)))
-                    .append("\" height=\"").append(Pen.text(Math.max(0.8, step * 0.72))).append("\"><title>").append(year.year()).append("</title></rect>");
+            out.append("<rect class=\"span\" x=\"")
+                    .append(Pen.text(x1))
+                    .append("\" y=\"")
+                    .append(Pen.text(y))
+                    .append("\" width=\"")
+                    .append(Pen.text(Math.max(0, x2 - x1)))
+                    .append("\" height=\"")
+                    .append(Pen.text(Math.max(0.8, step * 0.72)))
+                    .append("\"><title>")
+                    .append(year.year())
+                    .append("</title></rect>");
         }
         climate.lastSpringFrost().p50().ifPresent(median -> median(out, day(median, from), height));
         climate.firstAutumnFrost().p50().ifPresent(median -> median(out, day(median, from), height));
         text(out, LEFT - 6, 16, "end", "axis", String.valueOf(years.get(0).year()));
-        text(out, LEFT - 6, height - 40, "end", "axis", String.valueOf(years.get(years.size() - 1).year()));
+        text(
+                out,
+                LEFT - 6,
+                height - 40,
+                "end",
+                "axis",
+                String.valueOf(years.get(years.size() - 1).year()));
         return out.append("</svg>").toString();
     }
 
@@ -120,8 +169,15 @@ public final class ClimatePicture {
             int month = climate.south() ? (i + 6) % 12 : i;
             double each = Double.isNaN(own[month]) ? 0 : own[month];
             double column = each / most * room * 0.55;
-            out.append("<rect class=\"heat\" x=\"").append(Pen.text(LEFT + i * width + width * 0.22)).append("\" y=\"").append(Pen.text(floor - column)).append("\" width=\"")
-                    .append(Pen.text(width * 0.56)).append("\" height=\"").append(Pen.text(column)).append("\"/>");
+            out.append("<rect class=\"heat\" x=\"")
+                    .append(Pen.text(LEFT + i * width + width * 0.22))
+                    .append("\" y=\"")
+                    .append(Pen.text(floor - column))
+                    .append("\" width=\"")
+                    .append(Pen.text(width * 0.56))
+                    .append("\" height=\"")
+                    .append(Pen.text(column))
+                    .append("\"/>");
             if (each >= 1) {
                 text(out, LEFT + (i + 0.5) * width, floor - column - 4, "middle", "axis", Numbers.rounded(each, 0));
             }
@@ -155,16 +211,40 @@ public final class ClimatePicture {
     }
 
     private static StringBuilder open(double height, String label) {
-        return new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"climate-picture\" viewBox=\"0 0 ").append(Pen.text(WIDTH)).append(' ').append(Pen.text(height))
-                .append("\" role=\"img\" aria-label=\"").append(PlantDrawing.escaped(label)).append("\">");
+        return new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"climate-picture\" viewBox=\"0 0 ")
+                .append(Pen.text(WIDTH))
+                .append(' ')
+                .append(Pen.text(height))
+                .append("\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(label))
+                .append("\">");
     }
 
     private static void line(StringBuilder out, String style, double x1, double y1, double x2, double y2) {
-        out.append("<path class=\"").append(style).append("\" d=\"M").append(Pen.text(x1)).append(' ').append(Pen.text(y1)).append('L').append(Pen.text(x2)).append(' ').append(Pen.text(y2)).append("\"/>");
+        out.append("<path class=\"")
+                .append(style)
+                .append("\" d=\"M")
+                .append(Pen.text(x1))
+                .append(' ')
+                .append(Pen.text(y1))
+                .append('L')
+                .append(Pen.text(x2))
+                .append(' ')
+                .append(Pen.text(y2))
+                .append("\"/>");
     }
 
     private static void text(StringBuilder out, double x, double y, String anchor, String style, String text) {
-        out.append("<text class=\"").append(style).append("\" x=\"").append(Pen.text(x)).append("\" y=\"").append(Pen.text(y)).append("\" text-anchor=\"").append(anchor).append("\">")
-                .append(PlantDrawing.escaped(text)).append("</text>");
+        out.append("<text class=\"")
+                .append(style)
+                .append("\" x=\"")
+                .append(Pen.text(x))
+                .append("\" y=\"")
+                .append(Pen.text(y))
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\">")
+                .append(PlantDrawing.escaped(text))
+                .append("</text>");
     }
 }

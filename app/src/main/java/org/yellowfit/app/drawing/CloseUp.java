@@ -15,8 +15,7 @@ public final class CloseUp {
     private static final OkLab FLOWER = OkLab.ofRgb(0xe8dfd0);
     private static final double SIDE = 60;
 
-    private CloseUp() {
-    }
+    private CloseUp() {}
 
     /** A leaf upright on its stalk; a large one fills the picture, smaller ones are drawn smaller. */
     public static String leaf(Cultivar plant) {
@@ -34,9 +33,12 @@ public final class CloseUp {
         if (colours.size() > 1) {
             form.draw(second, 0, -SIDE * 0.06 - length * 0.14, -Math.PI / 2, length * 0.7);
         }
-        Pen veins = new Pen().move(0, 0).line(0, -SIDE * 0.06 - (form == LeafForm.NEEDLE || form.isBlade() ? 0 : length * 0.8));
+        Pen veins = new Pen()
+                .move(0, 0)
+                .line(0, -SIDE * 0.06 - (form == LeafForm.NEEDLE || form.isBlade() ? 0 : length * 0.8));
         String two = colours.size() > 1 ? second.filled(new Tones(colours.get(1).lab()).hex(2), 1) : "";
-        return open("leaf of " + plant.name()) + blade.filled(tones.hex(2), 1) + two + veins.stroked(tones.hex(0), 0.9, 0.8) + "</svg>";
+        return open("leaf of " + plant.name()) + blade.filled(tones.hex(2), 1) + two
+                + veins.stroked(tones.hex(0), 0.9, 0.8) + "</svg>";
     }
 
     /** A head of flowers; empty for a plant that shows none. */
@@ -45,13 +47,16 @@ public final class CloseUp {
         if (colours.isEmpty()) {
             return "";
         }
-        Frame frame = new Frame(SIDE * 0.4, SIDE * 0.8, SIDE, new Random(plant.id().hashCode()));
+        Frame frame =
+                new Frame(SIDE * 0.4, SIDE * 0.8, SIDE, new Random(plant.id().hashCode()));
         Flowers flowers = new Flowers(frame, Profile.of(plant.habit(), false), Detail.RICH);
-        return open("flower of " + plant.name()) + flowers.one(FlowerForm.of(plant), colours.get(0).lab(), SIDE * 0.42, -SIDE * 0.34) + "</svg>";
+        return open("flower of " + plant.name())
+                + flowers.one(FlowerForm.of(plant), colours.get(0).lab(), SIDE * 0.42, -SIDE * 0.34) + "</svg>";
     }
 
     private static String open(String label) {
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"close-up\" viewBox=\"" + Pen.text(-SIDE / 2) + " " + Pen.text(-SIDE) + " " + Pen.text(SIDE) + " " + Pen.text(SIDE)
-                + "\" role=\"img\" aria-label=\"" + PlantDrawing.escaped(label) + "\">";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"close-up\" viewBox=\"" + Pen.text(-SIDE / 2) + " "
+                + Pen.text(-SIDE) + " " + Pen.text(SIDE) + " " + Pen.text(SIDE) + "\" role=\"img\" aria-label=\""
+                + PlantDrawing.escaped(label) + "\">";
     }
 }

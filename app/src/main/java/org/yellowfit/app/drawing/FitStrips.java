@@ -22,6 +22,7 @@ public final class FitStrips {
 
     /** Where the line stands in a picture {@link #WIDTH} wide. */
     public static final double LINE_X = 196;
+
     public static final double WIDTH = 300;
 
     private static final double ROW = 10;
@@ -33,17 +34,25 @@ public final class FitStrips {
     private static final double THIN_HEIGHT = 24;
 
     private static final Map<CriterionName, String> LABELS = Map.ofEntries(
-            Map.entry(CriterionName.HARDINESS, "Zone"), Map.entry(CriterionName.SUN_LIVE, "Sun to live"),
-            Map.entry(CriterionName.SUN_FLOWER, "… to flower"), Map.entry(CriterionName.SUN_COLOUR, "… for colour"),
-            Map.entry(CriterionName.HOT_SUN, "Most sun"), Map.entry(CriterionName.TEXTURE, "Texture"),
-            Map.entry(CriterionName.DRAINAGE, "Drainage"), Map.entry(CriterionName.MOISTURE, "Moisture"),
-            Map.entry(CriterionName.PH, "pH"), Map.entry(CriterionName.HEIGHT, "Height"), Map.entry(CriterionName.SPREAD, "Width"),
-            Map.entry(CriterionName.DEER, "Deer"), Map.entry(CriterionName.RABBITS, "Rabbits"),
-            Map.entry(CriterionName.HAZARDS, "Hazards"), Map.entry(CriterionName.EXPOSURE, "Exposure"),
-            Map.entry(CriterionName.PARTNER, "Partner"), Map.entry(CriterionName.WANTS, "Wishes"));
+            Map.entry(CriterionName.HARDINESS, "Zone"),
+            Map.entry(CriterionName.SUN_LIVE, "Sun to live"),
+            Map.entry(CriterionName.SUN_FLOWER, "… to flower"),
+            Map.entry(CriterionName.SUN_COLOUR, "… for colour"),
+            Map.entry(CriterionName.HOT_SUN, "Most sun"),
+            Map.entry(CriterionName.TEXTURE, "Texture"),
+            Map.entry(CriterionName.DRAINAGE, "Drainage"),
+            Map.entry(CriterionName.MOISTURE, "Moisture"),
+            Map.entry(CriterionName.PH, "pH"),
+            Map.entry(CriterionName.HEIGHT, "Height"),
+            Map.entry(CriterionName.SPREAD, "Width"),
+            Map.entry(CriterionName.DEER, "Deer"),
+            Map.entry(CriterionName.RABBITS, "Rabbits"),
+            Map.entry(CriterionName.HAZARDS, "Hazards"),
+            Map.entry(CriterionName.EXPOSURE, "Exposure"),
+            Map.entry(CriterionName.PARTNER, "Partner"),
+            Map.entry(CriterionName.WANTS, "Wishes"));
 
-    private FitStrips() {
-    }
+    private FitStrips() {}
 
     /** The rows of a list: every criterion that has a strip for at least one of its plants, in one order for all. */
     public static List<CriterionName> rows(List<Candidate> candidates) {
@@ -59,8 +68,11 @@ public final class FitStrips {
     }
 
     public static String svg(Candidate candidate, List<CriterionName> rows, Question question) {
-        StringBuilder out = new StringBuilder("<svg class=\"strips\" viewBox=\"0 0 300 ").append(Pen.text(rows.size() * ROW + 2))
-                .append("\" role=\"img\" aria-label=\"").append(PlantDrawing.escaped(spoken(candidate))).append("\">");
+        StringBuilder out = new StringBuilder("<svg class=\"strips\" viewBox=\"0 0 300 ")
+                .append(Pen.text(rows.size() * ROW + 2))
+                .append("\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(spoken(candidate)))
+                .append("\">");
         for (int row = 0; row < rows.size(); row++) {
             double y = row * ROW + ROW / 2 + 1;
             int at = row;
@@ -71,8 +83,11 @@ public final class FitStrips {
 
     /** The same threads without words, thin enough for twenty plants to be seen at once; the line at the same share of the width. */
     public static String thin(Candidate candidate, List<CriterionName> rows) {
-        StringBuilder out = new StringBuilder("<svg class=\"threads-svg\" viewBox=\"0 0 300 ").append(Pen.text(THIN_HEIGHT)).append("\" preserveAspectRatio=\"none\" role=\"img\" aria-label=\"")
-                .append(PlantDrawing.escaped(spoken(candidate))).append("\">");
+        StringBuilder out = new StringBuilder("<svg class=\"threads-svg\" viewBox=\"0 0 300 ")
+                .append(Pen.text(THIN_HEIGHT))
+                .append("\" preserveAspectRatio=\"none\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(spoken(candidate)))
+                .append("\">");
         double step = (THIN_HEIGHT - 2) / Math.max(1, rows.size());
         for (int row = 0; row < rows.size(); row++) {
             double y = 1 + (row + 0.5) * step;
@@ -87,17 +102,38 @@ public final class FitStrips {
         Strip strip = judgement.strip().orElse(null);
         if (strip == null || judgement.verdict() == Verdict.UNKNOWN) {
             if (!met) {
-                out.append("<path class=\"lost\" d=\"M").append(Pen.text(thinX(-8))).append(' ').append(Pen.text(y)).append('H').append(Pen.text(LINE_X - 4)).append("\"/>");
+                out.append("<path class=\"lost\" d=\"M")
+                        .append(Pen.text(thinX(-8)))
+                        .append(' ')
+                        .append(Pen.text(y))
+                        .append('H')
+                        .append(Pen.text(LINE_X - 4))
+                        .append("\"/>");
             }
             return;
         }
         double from = thinX(strip.low());
         double to = Math.max(from + 3, thinX(strip.high()));
-        out.append("<rect class=\"").append(met ? "bar" : "bar unmet").append("\" x=\"").append(Pen.text(from)).append("\" y=\"").append(Pen.text(y - thick / 2)).append("\" width=\"")
-                .append(Pen.text(to - from)).append("\" height=\"").append(Pen.text(thick)).append("\"/>");
+        out.append("<rect class=\"")
+                .append(met ? "bar" : "bar unmet")
+                .append("\" x=\"")
+                .append(Pen.text(from))
+                .append("\" y=\"")
+                .append(Pen.text(y - thick / 2))
+                .append("\" width=\"")
+                .append(Pen.text(to - from))
+                .append("\" height=\"")
+                .append(Pen.text(thick))
+                .append("\"/>");
         if (!strip.isCrossed()) {
             double end = strip.high() < 0 ? to : from;
-            out.append("<path class=\"lost\" d=\"M").append(Pen.text(Math.min(end, LINE_X))).append(' ').append(Pen.text(y)).append('H').append(Pen.text(Math.max(end, LINE_X))).append("\"/>");
+            out.append("<path class=\"lost\" d=\"M")
+                    .append(Pen.text(Math.min(end, LINE_X)))
+                    .append(' ')
+                    .append(Pen.text(y))
+                    .append('H')
+                    .append(Pen.text(Math.max(end, LINE_X)))
+                    .append("\"/>");
         }
     }
 
@@ -125,9 +161,19 @@ public final class FitStrips {
     private static void bar(StringBuilder out, Strip strip, boolean met, double y) {
         double from = x(strip.low());
         double to = x(strip.high());
-        out.append("<rect class=\"").append(met ? "bar" : "bar unmet").append("\" x=\"").append(Pen.text(from)).append("\" y=\"")
-                .append(Pen.text(y - BAR / 2)).append("\" width=\"").append(Pen.text(Math.max(3, to - from))).append("\" height=\"")
-                .append(Pen.text(BAR)).append("\" rx=\"").append(Pen.text(BAR / 2)).append("\"/>");
+        out.append("<rect class=\"")
+                .append(met ? "bar" : "bar unmet")
+                .append("\" x=\"")
+                .append(Pen.text(from))
+                .append("\" y=\"")
+                .append(Pen.text(y - BAR / 2))
+                .append("\" width=\"")
+                .append(Pen.text(Math.max(3, to - from)))
+                .append("\" height=\"")
+                .append(Pen.text(BAR))
+                .append("\" rx=\"")
+                .append(Pen.text(BAR / 2))
+                .append("\"/>");
     }
 
     /** How far a strip ends short of the line. */
@@ -148,25 +194,45 @@ public final class FitStrips {
 
     private static String amount(CriterionName name, double steps, Question question) {
         return switch (name) {
-            case HARDINESS -> steps <= 0.5 ? "½ zone short" : Numbers.rounded(steps, 1).replace(".5", "½").replace("0½", "½") + " zones short";
+            case HARDINESS ->
+                steps <= 0.5
+                        ? "½ zone short"
+                        : Numbers.rounded(steps, 1).replace(".5", "½").replace("0½", "½") + " zones short";
             case SUN_LIVE, SUN_FLOWER, SUN_COLOUR -> Numbers.rounded(steps, 1) + " h short";
             case HOT_SUN -> Numbers.rounded(steps, 1) + " h over";
             case PH -> Numbers.rounded(steps / 2, 1) + " pH off";
             case MOISTURE -> Numbers.rounded(steps / 2, 1) + " off";
-            case HEIGHT -> question.units().length(steps * Math.max(0.05, question.site().maxHeightM() * 0.1)) + " over";
-            case SPREAD -> question.units().length(steps * Math.max(0.05, question.site().roomM() * 0.1)) + " over";
+            case HEIGHT ->
+                question.units().length(steps * Math.max(0.05, question.site().maxHeightM() * 0.1)) + " over";
+            case SPREAD ->
+                question.units().length(steps * Math.max(0.05, question.site().roomM() * 0.1)) + " over";
             default -> "";
         };
     }
 
     private static void dotted(StringBuilder out, double from, double to, double y) {
-        out.append("<path class=\"dotted\" d=\"M").append(Pen.text(from)).append(' ').append(Pen.text(y)).append('H').append(Pen.text(to)).append("\"/>");
+        out.append("<path class=\"dotted\" d=\"M")
+                .append(Pen.text(from))
+                .append(' ')
+                .append(Pen.text(y))
+                .append('H')
+                .append(Pen.text(to))
+                .append("\"/>");
     }
 
     private static void text(StringBuilder out, double x, double y, String anchor, String style, String text) {
         if (!text.isEmpty()) {
-            out.append("<text x=\"").append(Pen.text(x)).append("\" y=\"").append(Pen.text(y)).append("\" text-anchor=\"").append(anchor)
-                    .append("\" class=\"").append(style).append("\">").append(PlantDrawing.escaped(text)).append("</text>");
+            out.append("<text x=\"")
+                    .append(Pen.text(x))
+                    .append("\" y=\"")
+                    .append(Pen.text(y))
+                    .append("\" text-anchor=\"")
+                    .append(anchor)
+                    .append("\" class=\"")
+                    .append(style)
+                    .append("\">")
+                    .append(PlantDrawing.escaped(text))
+                    .append("</text>");
         }
     }
 
@@ -177,8 +243,11 @@ public final class FitStrips {
     private static String spoken(Candidate candidate) {
         StringBuilder out = new StringBuilder();
         for (Judgement judgement : candidate.criteria()) {
-            out.append(out.isEmpty() ? "" : "; ").append(LABELS.getOrDefault(judgement.criterion(), judgement.criterion().word()))
-                    .append(": ").append(judgement.verdict().word());
+            out.append(out.isEmpty() ? "" : "; ")
+                    .append(LABELS.getOrDefault(
+                            judgement.criterion(), judgement.criterion().word()))
+                    .append(": ")
+                    .append(judgement.verdict().word());
         }
         return out.toString();
     }

@@ -45,7 +45,13 @@ final class Flowers {
         head(form, 0, y, size, 0, 2);
         if (form == FlowerForm.CLUSTER || form == FlowerForm.BELLS || form == FlowerForm.CATKIN) {
             for (int i = 0; i < 6; i++) {
-                head(form, Math.cos(i * DEG_137) * size * 0.7, y + Math.sin(i * DEG_137) * size * 0.6, size * 0.6, 0, i);
+                head(
+                        form,
+                        Math.cos(i * DEG_137) * size * 0.7,
+                        y + Math.sin(i * DEG_137) * size * 0.6,
+                        size * 0.6,
+                        0,
+                        i);
             }
         }
         return painted(form, colour);
@@ -107,7 +113,10 @@ final class Flowers {
         double tall = topV * (1 - 0.2 * s * s) * (0.86 + 0.14 * frame.chance().nextDouble());
         double tx = frame.x(s * 0.82 + frame.wobble() * 0.06);
         double ty = frame.y(tall);
-        boolean grows = form == FlowerForm.SPIKE || form == FlowerForm.AIRY_SPIKE || form == FlowerForm.PLUME || form == FlowerForm.GRASS_HEAD;
+        boolean grows = form == FlowerForm.SPIKE
+                || form == FlowerForm.AIRY_SPIKE
+                || form == FlowerForm.PLUME
+                || form == FlowerForm.GRASS_HEAD;
         double length = Math.min(size, -ty * 0.6);
         stems.move(x0, frame.y(0.1)).curve((tx - x0) * 0.3, (ty - frame.y(0.1)) * 0.7, tx - x0, ty - frame.y(0.1));
         double single = form == FlowerForm.BALL ? size * 1.5 : size;
@@ -116,7 +125,8 @@ final class Flowers {
 
     private void inCrown(FlowerForm form, int i, int count, double size) {
         double room = form == FlowerForm.BALL ? 1.5 : 1;
-        double[] at = place(i, count, form == FlowerForm.CONE || form == FlowerForm.BALL || form == FlowerForm.DOME ? 0.86 : 0.95);
+        double[] at = place(
+                i, count, form == FlowerForm.CONE || form == FlowerForm.BALL || form == FlowerForm.DOME ? 0.86 : 0.95);
         head(form, at[0], at[1], room * size * (0.8 + 0.35 * frame.chance().nextDouble()), lean(at[0]), i);
     }
 
@@ -147,7 +157,8 @@ final class Flowers {
             case TRUMPET -> petalsRound(x, y, size * 0.5, 6, 0.5, 3);
             case FLAG -> flag(x, y, size);
             case RIBBONS -> petalsRound(x, y, size, 4, 0.16, 2 + i % 3);
-            case CLUSTER -> petals[2 + i % 3].dot(x, y, size * (0.7 + 0.6 * frame.chance().nextDouble()));
+            case CLUSTER ->
+                petals[2 + i % 3].dot(x, y, size * (0.7 + 0.6 * frame.chance().nextDouble()));
             case CATKIN -> LeafForm.LANCE.draw(petals[2 + i % 3], x, y, Math.PI / 2 + frame.wobble() * 0.2, size);
             case BELLS -> LeafForm.OVAL.draw(petals[2 + i % 3], x, y, Math.PI / 2 + frame.wobble() * 0.3, size);
             case NODDING -> nodding(x, y, size);
@@ -160,7 +171,8 @@ final class Flowers {
         double tip = x + side * size * 0.35;
         stems.move(x, y).curve(side * size * 0.1, -size * 0.3, tip - x, size * 0.05);
         for (int k = -1; k <= 1; k++) {
-            LeafForm.OVAL.draw(petals[k == 0 ? 4 : 2], tip, y + size * 0.05, Math.PI / 2 + k * 0.5, size * (k == 0 ? 1 : 0.9));
+            LeafForm.OVAL.draw(
+                    petals[k == 0 ? 4 : 2], tip, y + size * 0.05, Math.PI / 2 + k * 0.5, size * (k == 0 ? 1 : 0.9));
         }
     }
 
@@ -180,7 +192,8 @@ final class Flowers {
             double along = length * t;
             double px = x + Math.cos(lean) * along - Math.sin(lean) * across;
             double py = y + Math.sin(lean) * along + Math.cos(lean) * across;
-            petals[tone(across / length * 1.4, t)].dot(px, py, floret(length) * (0.75 + 0.3 * frame.chance().nextDouble()));
+            petals[tone(across / length * 1.4, t)].dot(
+                    px, py, floret(length) * (0.75 + 0.3 * frame.chance().nextDouble()));
         }
     }
 
@@ -190,7 +203,8 @@ final class Flowers {
             double d = Math.sqrt((k + 0.5) / n) * r;
             double px = x + d * Math.cos(k * DEG_137);
             double dy = d * Math.sin(k * DEG_137) * flat;
-            petals[tone((px - x) / r * 0.5, 0.5 - dy / (r * 2 * flat))].dot(px, y + dy, r * (detail == Detail.SMALL ? 0.4 : 0.24));
+            petals[tone((px - x) / r * 0.5, 0.5 - dy / (r * 2 * flat))].dot(
+                    px, y + dy, r * (detail == Detail.SMALL ? 0.4 : 0.24));
         }
     }
 
@@ -202,7 +216,10 @@ final class Flowers {
         for (int k = 0; k < n; k++) {
             double t = (k + 0.4) / n;
             double side = (k % 2 == 0 ? 1 : -1) * length * 0.055 * (1 - 0.75 * t);
-            petals[tone(side / length * 4, t)].dot(x + dx * t + side, y + dy * t, Math.max(0.35, Math.min(length * 0.05, frame.size() * 0.018) * (1.1 - 0.6 * t)));
+            petals[tone(side / length * 4, t)].dot(
+                    x + dx * t + side,
+                    y + dy * t,
+                    Math.max(0.35, Math.min(length * 0.05, frame.size() * 0.018) * (1.1 - 0.6 * t)));
         }
     }
 
@@ -213,7 +230,12 @@ final class Flowers {
             double side = (k % 2 == 0 ? 1 : -1) * (0.2 + 0.8 * frame.chance().nextDouble()) * length * width * (1 - t);
             double px = x + Math.cos(lean) * length * t;
             double py = y + Math.sin(lean) * length * t;
-            LeafForm.LANCE.draw(petals[tone(side / length, t)], px, py, lean + (side > 0 ? 0.7 : -0.7) * (width > 0.2 ? 1 : 0.5), Math.abs(side) + length * 0.06);
+            LeafForm.LANCE.draw(
+                    petals[tone(side / length, t)],
+                    px,
+                    py,
+                    lean + (side > 0 ? 0.7 : -0.7) * (width > 0.2 ? 1 : 0.5),
+                    Math.abs(side) + length * 0.06);
         }
     }
 
@@ -251,6 +273,7 @@ final class Flowers {
         for (int tone = 0; tone < Tones.COUNT; tone++) {
             out.append(petals[tone].filled(tones.hex(tone), 1));
         }
-        return out.append(hearts.filled(form == FlowerForm.DAISY ? "#4a2f22" : "#e3c86a", 1)).toString();
+        return out.append(hearts.filled(form == FlowerForm.DAISY ? "#4a2f22" : "#e3c86a", 1))
+                .toString();
     }
 }

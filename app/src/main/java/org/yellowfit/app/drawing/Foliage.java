@@ -36,7 +36,9 @@ final class Foliage {
         Pen[] pens = pens();
         double r = Math.min(frame.size() * (detail == Detail.RICH ? 0.085 : 0.11), frame.halfWidth() * 0.42);
         int row = 0;
-        for (double h = profile.crownFrom() * frame.height() + r * 0.6; h < frame.height() - r * 0.2; h += r * 0.7, row++) {
+        for (double h = profile.crownFrom() * frame.height() + r * 0.6;
+                h < frame.height() - r * 0.2;
+                h += r * 0.7, row++) {
             double v = h / frame.height();
             double width = frame.x(profile.halfWidth(v));
             double local = Math.min(r, Math.max(width * 0.8, r * 0.25));
@@ -44,7 +46,10 @@ final class Foliage {
             for (double x = -half + (row % 2) * local * 0.5; x <= half + 0.01; x += Math.max(local * 0.95, 0.5)) {
                 double light = 0.25 + 0.4 * v - 0.28 * x / frame.halfWidth() + 0.2 * frame.wobble();
                 int tone = light > 0.42 ? 2 : light > 0.12 ? 1 : 0;
-                pens[tone].dot(x + frame.wobble() * local * 0.15, frame.y(v) + frame.wobble() * local * 0.15, local * (0.85 + 0.2 * frame.chance().nextDouble()));
+                pens[tone].dot(
+                        x + frame.wobble() * local * 0.15,
+                        frame.y(v) + frame.wobble() * local * 0.15,
+                        local * (0.85 + 0.2 * frame.chance().nextDouble()));
             }
         }
         StringBuilder out = new StringBuilder();
@@ -85,7 +90,11 @@ final class Foliage {
     private double step(double length) {
         double area = 0;
         for (int i = 0; i < OUTLINE_STEPS; i++) {
-            area += 2 * frame.x(profile.halfWidth(height(i))) * frame.height() * (1 - profile.crownFrom()) / OUTLINE_STEPS;
+            area += 2
+                    * frame.x(profile.halfWidth(height(i)))
+                    * frame.height()
+                    * (1 - profile.crownFrom())
+                    / OUTLINE_STEPS;
         }
         double covering = length * (form == LeafForm.LANCE || form == LeafForm.NEEDLE ? 0.5 : 0.62);
         return Math.max(covering, Math.sqrt(area / (0.82 * detail.leaves)));
@@ -99,9 +108,11 @@ final class Foliage {
         double py = frame.y(v) + frame.wobble() * length * 0.35;
         double angle = direction(px, py) + frame.wobble() * 0.75;
         double u = half <= 0 ? 0 : x / half;
-        double light = 0.3 + 0.5 * (v - profile.crownFrom()) / (1 - profile.crownFrom()) - 0.2 * u + 0.24 * frame.wobble();
+        double light =
+                0.3 + 0.5 * (v - profile.crownFrom()) / (1 - profile.crownFrom()) - 0.2 * u + 0.24 * frame.wobble();
         int tone = (int) Math.floor(Math.max(0, Math.min(0.999, light)) * Tones.COUNT);
-        double grown = Math.min(length * (0.85 + 0.3 * frame.chance().nextDouble()), Math.max(length * 0.3, -py + length * 0.25));
+        double grown = Math.min(
+                length * (0.85 + 0.3 * frame.chance().nextDouble()), Math.max(length * 0.3, -py + length * 0.25));
         boolean secondColour = other != null && frame.chance().nextDouble() < 0.42;
         form.draw(secondColour ? other[tone] : first[tone], px, py, angle, grown);
         if (detail == Detail.RICH && tone >= 3 && form != LeafForm.NEEDLE && form != LeafForm.DISSECTED) {

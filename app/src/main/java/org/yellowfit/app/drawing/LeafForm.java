@@ -8,7 +8,17 @@ import org.yellowfit.core.plant.Traits;
 
 /** The shape of one leaf, drawn from its stalk to its tip. Free words of the catalogue that name no known shape count as oval. */
 enum LeafForm {
-    OVAL(0.5), LANCE(0.24), ROUND(0.86), HEART(0.8), NEEDLE(0.1), LOBED(0.8), PALMATE(0.9), DISSECTED(0.9), FEATHERED(0.7), FROND(0.4), BLADE(0.05);
+    OVAL(0.5),
+    LANCE(0.24),
+    ROUND(0.86),
+    HEART(0.8),
+    NEEDLE(0.1),
+    LOBED(0.8),
+    PALMATE(0.9),
+    DISSECTED(0.9),
+    FEATHERED(0.7),
+    FROND(0.4),
+    BLADE(0.05);
 
     private final double widthShare;
 
@@ -67,7 +77,8 @@ enum LeafForm {
         }
     }
 
-    private static void spray(Pen pen, double x, double y, double angle, double length, int parts, double spreadRad, double width) {
+    private static void spray(
+            Pen pen, double x, double y, double angle, double length, int parts, double spreadRad, double width) {
         int half = parts / 2;
         for (int i = -half; i <= half; i++) {
             double off = Math.abs(i) / (double) half;
@@ -93,6 +104,9 @@ enum LeafForm {
         double nx = -Math.sin(angle) * length * widthShare;
         double ny = Math.cos(angle) * length * widthShare;
         double at = 0.52 - 0.18 * widthShare;
-        pen.move(x, y).curve(tx * at + nx, ty * at + ny, tx, ty).curve(-tx * (1 - at) - nx, -ty * (1 - at) - ny, -tx, -ty).close();
+        pen.move(x, y)
+                .curve(tx * at + nx, ty * at + ny, tx, ty)
+                .curve(-tx * (1 - at) - nx, -ty * (1 - at) - ny, -tx, -ty)
+                .close();
     }
 }

@@ -41,13 +41,18 @@ final class Pen {
 
     /** The path filled; nothing when it is empty. */
     String filled(String colour, double opacity) {
-        return isEmpty() ? "" : "<path fill=\"" + colour + "\"" + attribute("fill-opacity", opacity, 1) + " d=\"" + out + "\"/>";
+        return isEmpty()
+                ? ""
+                : "<path fill=\"" + colour + "\"" + attribute("fill-opacity", opacity, 1) + " d=\"" + out + "\"/>";
     }
 
     /** The path as lines with round ends; nothing when it is empty. */
     String stroked(String colour, double width, double opacity) {
-        return isEmpty() ? "" : "<path fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\" stroke=\"" + colour + "\" stroke-width=\""
-                + text(width, 100) + "\"" + attribute("stroke-opacity", opacity, 1) + " d=\"" + out + "\"/>";
+        return isEmpty()
+                ? ""
+                : "<path fill=\"none\" stroke-linecap=\"round\" stroke-linejoin=\"round\" stroke=\"" + colour
+                        + "\" stroke-width=\"" + text(width, 100) + "\"" + attribute("stroke-opacity", opacity, 1)
+                        + " d=\"" + out + "\"/>";
     }
 
     static String attribute(String name, double value, double usual) {

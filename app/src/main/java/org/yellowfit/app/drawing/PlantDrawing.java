@@ -16,27 +16,36 @@ public final class PlantDrawing {
     private static final double MARGIN = 6;
     /** The stage holds the plant as it stands at this age. */
     private static final double STAGE_YEARS = 30;
+
     private static final double STAGE_WIDTH_TO_HEIGHT = 1.15;
 
-    private PlantDrawing() {
-    }
+    private PlantDrawing() {}
 
     /** The month in which a plant shows most: in full flower, or in summer leaf. */
     public static int bestMonth(Cultivar plant, Optional<HardinessZone> zone) {
         return PlantYear.of(plant, zone).fullestMonth(SUMMER);
     }
 
-    public static PlantSketch sketch(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
+    public static PlantSketch sketch(
+            Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
         PlantGrowth growth = PlantGrowth.of(plant);
         DayLook look = PlantYear.of(plant, zone).month(month);
-        return PlantSketch.of(plant, growth.height(years).mid(), growth.heightInFlower(years).mid(), growth.spread(years).mid(), look, detail);
+        return PlantSketch.of(
+                plant,
+                growth.height(years).mid(),
+                growth.heightInFlower(years).mid(),
+                growth.spread(years).mid(),
+                look,
+                detail);
     }
 
     /** One plant alone, filling its picture, in the month it shows most. */
-    public static String portrait(Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
+    public static String portrait(
+            Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
         PlantSketch sketch = sketch(plant, zone, years, month, detail);
         double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 3 * MARGIN;
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " " + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " "
+                + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
                 + "\" role=\"img\" aria-label=\"" + escaped(plant.name()) + "\">" + sketch.svg() + "</svg>";
     }
 
@@ -44,12 +53,20 @@ public final class PlantDrawing {
      * A plant at an age on a day, beside a person, in a picture that holds it at every age: so its growth is seen when only the age
      * changes.
      */
-    public static String stage(Cultivar plant, Optional<HardinessZone> zone, double years, int dayOfYear, UnitSystem units) {
+    public static String stage(
+            Cultivar plant, Optional<HardinessZone> zone, double years, int dayOfYear, UnitSystem units) {
         PlantGrowth growth = PlantGrowth.of(plant);
         DayLook look = PlantYear.of(plant, zone).day(dayOfYear);
-        PlantSketch sketch = PlantSketch.of(plant, growth.height(years).mid(), growth.heightInFlower(years).mid(), growth.spread(years).mid(), look, Detail.RICH);
+        PlantSketch sketch = PlantSketch.of(
+                plant,
+                growth.height(years).mid(),
+                growth.heightInFlower(years).mid(),
+                growth.spread(years).mid(),
+                look,
+                Detail.RICH);
         double tallest = growth.heightInFlower(STAGE_YEARS).mid();
-        double widest = Math.max(growth.spread(STAGE_YEARS).mid(), growth.spread(years).mid());
+        double widest =
+                Math.max(growth.spread(STAGE_YEARS).mid(), growth.spread(years).mid());
         return new ScaleScene(List.of(sketch), STAGE_WIDTH_TO_HEIGHT, units, null).stage(tallest, widest);
     }
 

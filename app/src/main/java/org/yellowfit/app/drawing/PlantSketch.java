@@ -31,7 +31,8 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
      * @param flowerHeightM in flower, m
      * @param spreadM       m
      */
-    public static PlantSketch of(Cultivar plant, double heightM, double flowerHeightM, double spreadM, DayLook look, Detail detail) {
+    public static PlantSketch of(
+            Cultivar plant, double heightM, double flowerHeightM, double spreadM, DayLook look, Detail detail) {
         double tallest = Math.max(heightM, flowerHeightM);
         double unitsPerM = LONGER_SIDE / Math.max(tallest, spreadM);
         String svg = look.standing() == Standing.BELOW_GROUND
@@ -60,7 +61,14 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
         private final double flowerTop;
         private final boolean tree;
 
-        Drawer(Cultivar plant, DayLook look, Detail detail, double heightM, double flowerHeightM, double spreadM, double unitsPerM) {
+        Drawer(
+                Cultivar plant,
+                DayLook look,
+                Detail detail,
+                double heightM,
+                double flowerHeightM,
+                double spreadM,
+                double unitsPerM) {
             this.plant = plant;
             this.look = look;
             this.detail = detail;
@@ -68,8 +76,10 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
             this.profile = Profile.of(plant.habit(), tree);
             this.form = LeafForm.of(plant);
             double height = Math.max(0.12, look.heightShare()) * heightM * unitsPerM;
-            double wide = spreadM * unitsPerM / 2 * (plant.persistence().isWoody() ? 1 : 0.45 + 0.55 * look.heightShare());
-            this.frame = new Frame(wide, height, unitsPerM, new Random(plant.id().hashCode() * 31L + 7));
+            double wide =
+                    spreadM * unitsPerM / 2 * (plant.persistence().isWoody() ? 1 : 0.45 + 0.55 * look.heightShare());
+            this.frame =
+                    new Frame(wide, height, unitsPerM, new Random(plant.id().hashCode() * 31L + 7));
             this.flowerTop = Math.max(1, flowerHeightM * unitsPerM / height);
         }
 
@@ -83,19 +93,21 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
             if (look.flowerShare() > 0) {
                 OkLab colour = look.flower().map(Colour::lab).orElse(DEFAULT_FLOWER);
                 FlowerForm flower = FlowerForm.of(plant);
-                out.append(new Flowers(frame, profile, detail).draw(flower, colour, look.flowerShare(), flowerTop, onStems(flower)));
+                out.append(new Flowers(frame, profile, detail)
+                        .draw(flower, colour, look.flowerShare(), flowerTop, onStems(flower)));
             }
             return out.toString();
         }
 
         private boolean onStems(FlowerForm flower) {
-            boolean herbaceous = !plant.persistence().isWoody() || plant.kind() == Kind.PERENNIAL || plant.kind() == Kind.GRASS;
+            boolean herbaceous =
+                    !plant.persistence().isWoody() || plant.kind() == Kind.PERENNIAL || plant.kind() == Kind.GRASS;
             return flower.isOnStems() && herbaceous || flowerTop > 1.15;
         }
 
         private String shadow() {
-            return "<ellipse rx=\"" + Pen.text(frame.halfWidth() * 0.96) + "\" ry=\"" + Pen.text(Math.max(0.8, frame.halfWidth() * 0.075))
-                    + "\" fill=\"#3d3527\" fill-opacity=\".16\"/>";
+            return "<ellipse rx=\"" + Pen.text(frame.halfWidth() * 0.96) + "\" ry=\""
+                    + Pen.text(Math.max(0.8, frame.halfWidth() * 0.075)) + "\" fill=\"#3d3527\" fill-opacity=\".16\"/>";
         }
 
         /** Wires on which a climber is trained. */
@@ -118,10 +130,12 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
                 return new Blades(frame, plant.habit(), detail).fronds(leafColours());
             }
             if (form.isBlade()) {
-                boolean strap = plant.kind() != Kind.GRASS && plant.get(Traits.LEAF_SHAPE).orElse("").equals("strap");
+                boolean strap = plant.kind() != Kind.GRASS
+                        && plant.get(Traits.LEAF_SHAPE).orElse("").equals("strap");
                 return new Blades(frame, plant.habit(), detail).blades(leafColours(), strap ? 0.055 : 0.018);
             }
-            boolean wands = plant.habit() == Habit.ARCHING || plant.habit() == Habit.FOUNTAIN || plant.habit() == Habit.WEEPING;
+            boolean wands =
+                    plant.habit() == Habit.ARCHING || plant.habit() == Habit.FOUNTAIN || plant.habit() == Habit.WEEPING;
             return wands ? wands() : crown();
         }
 
@@ -131,28 +145,39 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
             String trunk = hanging ? Skeleton.draw(frame, profile, true, bark(), 0) : "";
             List<OkLab> colours = leafColours();
             String behind = hanging && look.leafShare() > 0.5
-                    ? new Foliage(frame, profile, form, detail, look.leafShare()).draw(colours, realLeaf()) : "";
-            return trunk + behind + new Blades(frame, plant.habit(), detail).wands(colours, bark(), form, leaf, look.leafShare(), hanging);
+                    ? new Foliage(frame, profile, form, detail, look.leafShare()).draw(colours, realLeaf())
+                    : "";
+            return trunk
+                    + behind
+                    + new Blades(frame, plant.habit(), detail)
+                            .wands(colours, bark(), form, leaf, look.leafShare(), hanging);
         }
 
         private String crown() {
             String wood = plant.persistence().isWoody() && plant.kind() != Kind.PERENNIAL
-                    ? Skeleton.draw(frame, profile, tree, bark(), look.leafShare() > 0.6 ? 0 : detail.branching) : "";
+                    ? Skeleton.draw(frame, profile, tree, bark(), look.leafShare() > 0.6 ? 0 : detail.branching)
+                    : "";
             if (look.standing() == Standing.BARE_STEMS) {
                 return wood;
             }
             if (look.standing() == Standing.STRAW) {
-                return new Flowers(frame, profile, detail).draw(FlowerForm.of(plant), leafColours().get(0), 0.6, Math.max(0.9, flowerTop * 0.92), true);
+                return new Flowers(frame, profile, detail)
+                        .draw(FlowerForm.of(plant), leafColours().get(0), 0.6, Math.max(0.9, flowerTop * 0.92), true);
             }
             return wood + new Foliage(frame, profile, form, detail, look.leafShare()).draw(leafColours(), realLeaf());
         }
 
         private List<OkLab> leafColours() {
-            return look.leaves().isEmpty() ? List.of(DEFAULT_LEAF) : look.leaves().stream().map(Colour::lab).toList();
+            return look.leaves().isEmpty()
+                    ? List.of(DEFAULT_LEAF)
+                    : look.leaves().stream().map(Colour::lab).toList();
         }
 
         private OkLab bark() {
-            return look.stem().or(() -> plant.get(Traits.STEM_WINTER)).map(Colour::lab).orElse(BARK);
+            return look.stem()
+                    .or(() -> plant.get(Traits.STEM_WINTER))
+                    .map(Colour::lab)
+                    .orElse(BARK);
         }
 
         private double realLeaf() {

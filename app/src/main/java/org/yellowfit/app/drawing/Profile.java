@@ -33,16 +33,23 @@ record Profile(Habit habit, double crownFrom) {
         }
         double c = (v - crownFrom) / (1 - crownFrom);
         return switch (habit) {
-            case COLUMNAR -> Math.min(1, 2.6 * Math.sqrt(Math.max(0, 1 - c)) * 0.62 + 0.02) * (0.82 + 0.18 * Math.sin(Math.PI * Math.min(1, c * 1.15)));
+            case COLUMNAR ->
+                Math.min(1, 2.6 * Math.sqrt(Math.max(0, 1 - c)) * 0.62 + 0.02)
+                        * (0.82 + 0.18 * Math.sin(Math.PI * Math.min(1, c * 1.15)));
             case PYRAMIDAL -> Math.pow(1 - c, 0.86) * (0.9 + 0.1 * Math.cos(c * 26)) + 0.02;
             case GLOBE, STANDARD -> arc(2 * c - 1, 2.1);
-            case UPRIGHT -> (0.38 + 0.62 * Math.sin(Math.PI * Math.min(1, c * 0.8))) * Math.pow(Math.max(0, 1 - Math.pow(c, 5)), 0.5);
-            case VASE -> (0.3 + 0.7 * Math.pow(Math.min(1, c / 0.74), 0.85)) * Math.pow(Math.max(0, 1 - Math.pow(c, 7)), 0.5);
+            case UPRIGHT ->
+                (0.38 + 0.62 * Math.sin(Math.PI * Math.min(1, c * 0.8)))
+                        * Math.pow(Math.max(0, 1 - Math.pow(c, 5)), 0.5);
+            case VASE ->
+                (0.3 + 0.7 * Math.pow(Math.min(1, c / 0.74), 0.85)) * Math.pow(Math.max(0, 1 - Math.pow(c, 7)), 0.5);
             case SPREADING -> arc(2 * c - 0.85, 2.6) * (0.93 + 0.07 * Math.cos(c * 19));
             case PROSTRATE -> Math.pow(1 - c, 0.35);
-            case ARCHING -> (0.22 + 0.7 * Math.sin(Math.PI * Math.min(1, (c + 0.12) * 0.78))) * Math.pow(1 - Math.pow(c, 6), 0.5);
+            case ARCHING ->
+                (0.22 + 0.7 * Math.sin(Math.PI * Math.min(1, (c + 0.12) * 0.78))) * Math.pow(1 - Math.pow(c, 6), 0.5);
             case WEEPING -> 0.86 * Math.pow(Math.max(0, 1 - Math.pow(c, 2.2)), 0.5);
-            case SCRAMBLING -> 0.62 + 0.3 * Math.sin(c * 7 + 0.6) * Math.sin(Math.PI * c) + 0.22 * c - 0.5 * Math.pow(c, 6);
+            case SCRAMBLING ->
+                0.62 + 0.3 * Math.sin(c * 7 + 0.6) * Math.sin(Math.PI * c) + 0.22 * c - 0.5 * Math.pow(c, 6);
             case BAMBOO_LIKE -> 0.46 + 0.54 * Math.sin(Math.PI * Math.min(1, 0.12 + c * 0.78));
             case ROSETTE -> arc(c * 1.02, 2) * (1 - 0.15 * c);
             case FOUNTAIN -> Math.min(1, Math.sqrt(Math.max(0, 1 - v) / 0.38));

@@ -11,8 +11,7 @@ import java.util.Map;
 /** A QR code as one SVG path. */
 public final class QrMark {
 
-    private QrMark() {
-    }
+    private QrMark() {}
 
     public static String svg(String text) {
         BitMatrix bits = bits(text);
@@ -24,13 +23,21 @@ public final class QrMark {
                 }
             }
         }
-        return "<svg class=\"qr\" viewBox=\"0 0 " + bits.getWidth() + " " + bits.getHeight() + "\" shape-rendering=\"crispEdges\" role=\"img\" aria-label=\"QR code: "
-                + PlantDrawing.escaped(text) + "\"><path fill=\"#fff\" d=\"M0 0h" + bits.getWidth() + "v" + bits.getHeight() + "H0z\"/><path fill=\"#000\" d=\"" + path + "\"/></svg>";
+        return "<svg class=\"qr\" viewBox=\"0 0 " + bits.getWidth() + " " + bits.getHeight()
+                + "\" shape-rendering=\"crispEdges\" role=\"img\" aria-label=\"QR code: " + PlantDrawing.escaped(text)
+                + "\"><path fill=\"#fff\" d=\"M0 0h" + bits.getWidth() + "v" + bits.getHeight()
+                + "H0z\"/><path fill=\"#000\" d=\"" + path + "\"/></svg>";
     }
 
     private static BitMatrix bits(String text) {
         try {
-            return new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 2));
+            return new QRCodeWriter()
+                    .encode(
+                            text,
+                            BarcodeFormat.QR_CODE,
+                            0,
+                            0,
+                            Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 2));
         } catch (WriterException e) {
             throw new IllegalArgumentException("This text is too long for a QR code.", e);
         }

@@ -11,6 +11,7 @@ public final class ScaleScene {
 
     /** A grown person, m: about the mean height of adults in North America. */
     private static final double PERSON_M = 1.7;
+
     private static final double HEADROOM = 1.06;
     private static final double SIDE_ROOM = 1.12;
     private static final double BELOW_GROUND_SHARE = 0.045;
@@ -34,8 +35,16 @@ public final class ScaleScene {
         this.sketches = sketches;
         this.units = units;
         this.limitM = limitM;
-        double tallest = Math.max(PERSON_M, sketches.stream().mapToDouble(s -> s.heightUnits() / s.unitsPerM()).max().orElse(0));
-        double widest = sketches.stream().mapToDouble(s -> s.widthUnits() / s.unitsPerM()).max().orElse(1);
+        double tallest = Math.max(
+                PERSON_M,
+                sketches.stream()
+                        .mapToDouble(s -> s.heightUnits() / s.unitsPerM())
+                        .max()
+                        .orElse(0));
+        double widest = sketches.stream()
+                .mapToDouble(s -> s.widthUnits() / s.unitsPerM())
+                .max()
+                .orElse(1);
         this.viewHeightM = Math.max(tallest * HEADROOM, widest * SIDE_ROOM / widthToHeight);
     }
 
@@ -57,9 +66,12 @@ public final class ScaleScene {
         double wide = Math.max(widestM * 1.06, high * 0.5) + person;
         ScaleScene scene = new ScaleScene(sketches, Math.max(high, wide / 1.6), units);
         double scale = UNITS / sketch.unitsPerM();
-        return scene.open(wide, "the plant at this age beside a person of " + units.length(PERSON_M)) + scene.rules(wide, true)
-                + "<g transform=\"translate(" + Pen.text((-wide / 2 + person * 0.62) * UNITS) + " 0)\">" + figure() + "</g>"
-                + "<g transform=\"translate(" + Pen.text(person / 2 * UNITS) + " 0) scale(" + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
+        return scene.open(wide, "the plant at this age beside a person of " + units.length(PERSON_M))
+                + scene.rules(wide, true)
+                + "<g transform=\"translate(" + Pen.text((-wide / 2 + person * 0.62) * UNITS) + " 0)\">" + figure()
+                + "</g>"
+                + "<g transform=\"translate(" + Pen.text(person / 2 * UNITS) + " 0) scale("
+                + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
     }
 
     private ScaleScene(List<PlantSketch> sketches, double viewHeightM, UnitSystem units) {
@@ -72,21 +84,22 @@ public final class ScaleScene {
     private String plant(PlantSketch sketch) {
         double widthM = sketch.widthUnits() / sketch.unitsPerM();
         double scale = UNITS / sketch.unitsPerM();
-        return open(widthM, "plant at its age") + rules(widthM, false)
-                + "<g transform=\"scale(" + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
+        return open(widthM, "plant at its age") + rules(widthM, false) + "<g transform=\"scale("
+                + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
     }
 
     /** The person, with the heights written beside. */
     public String person() {
         double widthM = viewHeightM * PERSON_WIDTH_SHARE;
-        return open(widthM, "a person of " + units.length(PERSON_M)) + rules(widthM, true)
-                + "<g transform=\"translate(" + Pen.text(widthM * UNITS * 0.2) + " 0) scale(.86 1)\">" + figure() + "</g></svg>";
+        return open(widthM, "a person of " + units.length(PERSON_M)) + rules(widthM, true) + "<g transform=\"translate("
+                + Pen.text(widthM * UNITS * 0.2) + " 0) scale(.86 1)\">" + figure() + "</g></svg>";
     }
 
     private String open(double widthM, String label) {
         double below = viewHeightM * BELOW_GROUND_SHARE;
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"to-scale\" viewBox=\"" + Pen.text(-widthM * UNITS / 2) + " " + Pen.text(-viewHeightM * UNITS) + " "
-                + Pen.text(widthM * UNITS) + " " + Pen.text((viewHeightM + below) * UNITS) + "\" role=\"img\" aria-label=\"" + label + "\">";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"to-scale\" viewBox=\"" + Pen.text(-widthM * UNITS / 2)
+                + " " + Pen.text(-viewHeightM * UNITS) + " " + Pen.text(widthM * UNITS) + " "
+                + Pen.text((viewHeightM + below) * UNITS) + "\" role=\"img\" aria-label=\"" + label + "\">";
     }
 
     private String rules(double widthM, boolean written) {
@@ -98,9 +111,15 @@ public final class ScaleScene {
         for (double h = step; h < viewHeightM; h += step) {
             lines.move(-half, -h * UNITS).line(2 * half, 0);
             if (written) {
-                words.append("<text class=\"rule\" font-size=\"").append(Pen.text(viewHeightM * 3.6)).append("\" x=\"")
-                        .append(Pen.text(-widthM * UNITS / 2 + viewHeightM * 1.5)).append("\" y=\"").append(Pen.text(-h * UNITS - viewHeightM * 0.8)).append("\">")
-                        .append(units.length(h)).append("</text>");
+                words.append("<text class=\"rule\" font-size=\"")
+                        .append(Pen.text(viewHeightM * 3.6))
+                        .append("\" x=\"")
+                        .append(Pen.text(-widthM * UNITS / 2 + viewHeightM * 1.5))
+                        .append("\" y=\"")
+                        .append(Pen.text(-h * UNITS - viewHeightM * 0.8))
+                        .append("\">")
+                        .append(units.length(h))
+                        .append("</text>");
             }
         }
         Pen ground = new Pen().move(-half, 0).line(2 * half, 0);
@@ -108,7 +127,11 @@ public final class ScaleScene {
         if (limitM != null && limitM < viewHeightM) {
             limit.move(-half, -limitM * UNITS).line(2 * half, 0);
         }
-        return backdrop.svg(half, UNITS, thin) + lines.stroked("#2c2a24", thin, 0.16) + words + ground.stroked("#2c2a24", thin * 2, 0.65) + limit.stroked("#2c2a24", thin * 3, 0.75);
+        return backdrop.svg(half, UNITS, thin)
+                + lines.stroked("#2c2a24", thin, 0.16)
+                + words
+                + ground.stroked("#2c2a24", thin * 2, 0.65)
+                + limit.stroked("#2c2a24", thin * 3, 0.75);
     }
 
     private double step() {
@@ -118,12 +141,46 @@ public final class ScaleScene {
 
     /** A standing figure in a work coat, drawn in centimetres. */
     private static String figure() {
-        Pen coat = new Pen().move(-9, -143).curve(9, -5, 18, 0).curve(11, 3, 12, 18).curve(2, 20, 3, 38).line(-6, 2).curve(-3, -18, -5, -30)
-                .curve(0, 26, 3, 56).curve(-16, 5, -32, 0).curve(3, -30, 3, -56).curve(-2, 12, -5, 30).line(-6, -2).curve(1, -18, 3, -38).curve(1, -15, 12, -18).close();
-        Pen legs = new Pen().move(-13, -62).line(3, 58).line(-2, 4).line(12, 0).line(1, -60).line(3, 0).line(1, 60).line(12, 0).line(-2, -4).line(2, -58).close();
+        Pen coat = new Pen()
+                .move(-9, -143)
+                .curve(9, -5, 18, 0)
+                .curve(11, 3, 12, 18)
+                .curve(2, 20, 3, 38)
+                .line(-6, 2)
+                .curve(-3, -18, -5, -30)
+                .curve(0, 26, 3, 56)
+                .curve(-16, 5, -32, 0)
+                .curve(3, -30, 3, -56)
+                .curve(-2, 12, -5, 30)
+                .line(-6, -2)
+                .curve(1, -18, 3, -38)
+                .curve(1, -15, 12, -18)
+                .close();
+        Pen legs = new Pen()
+                .move(-13, -62)
+                .line(3, 58)
+                .line(-2, 4)
+                .line(12, 0)
+                .line(1, -60)
+                .line(3, 0)
+                .line(1, 60)
+                .line(12, 0)
+                .line(-2, -4)
+                .line(2, -58)
+                .close();
         Pen head = new Pen().dot(0, -158.5, 11);
         Pen neck = new Pen().move(-4, -151).line(0, 10).line(8, 0).line(0, -10).close();
-        Pen hat = new Pen().move(-17, -163).curve(17, -5, 34, 0).line(-7, -1.5).curve(-2, -11, -10, -11).curve(-9, 0, -11, 11).close();
-        return legs.filled("#55524a", 1) + neck.filled("#8f8a7e", 1) + coat.filled("#6f6b61", 1) + head.filled("#8f8a7e", 1) + hat.filled("#55524a", 1);
+        Pen hat = new Pen()
+                .move(-17, -163)
+                .curve(17, -5, 34, 0)
+                .line(-7, -1.5)
+                .curve(-2, -11, -10, -11)
+                .curve(-9, 0, -11, 11)
+                .close();
+        return legs.filled("#55524a", 1)
+                + neck.filled("#8f8a7e", 1)
+                + coat.filled("#6f6b61", 1)
+                + head.filled("#8f8a7e", 1)
+                + hat.filled("#55524a", 1);
     }
 }

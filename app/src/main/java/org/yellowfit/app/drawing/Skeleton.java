@@ -20,7 +20,10 @@ final class Skeleton {
     /** @param levels of forking: 0 for what shows through full leaf, up to 3 for a bare plant seen large */
     static String draw(Frame frame, Profile profile, boolean tree, OkLab bark, int levels) {
         Skeleton skeleton = new Skeleton(frame, profile, tree);
-        boolean oneTrunk = tree || profile.habit() == Habit.STANDARD || profile.habit() == Habit.WEEPING || profile.habit() == Habit.PYRAMIDAL
+        boolean oneTrunk = tree
+                || profile.habit() == Habit.STANDARD
+                || profile.habit() == Habit.WEEPING
+                || profile.habit() == Habit.PYRAMIDAL
                 || profile.habit() == Habit.GLOBE && profile.crownFrom() > 0.1;
         if (oneTrunk) {
             skeleton.trunk(levels);
@@ -31,7 +34,8 @@ final class Skeleton {
         StringBuilder out = new StringBuilder();
         double[] widths = {1, 0.58, 0.33, 0.2};
         for (int i = 0; i < widths.length; i++) {
-            out.append(skeleton.byThickness[i].stroked(tones.hex(i == 0 ? 1 : 2), Math.max(0.35, skeleton.thick * widths[i]), 1));
+            out.append(skeleton.byThickness[i].stroked(
+                    tones.hex(i == 0 ? 1 : 2), Math.max(0.35, skeleton.thick * widths[i]), 1));
         }
         return out.toString();
     }
@@ -41,13 +45,23 @@ final class Skeleton {
         double lean = frame.wobble() * 0.05;
         byThickness[0].move(0, 0).curve(frame.x(lean), frame.y(fork) / 2, frame.x(lean * 0.5), frame.y(fork));
         double reach = profile.habit() == Habit.PYRAMIDAL || profile.habit() == Habit.COLUMNAR ? 0.95 : 0.72;
-        byThickness[1].move(frame.x(lean * 0.5), frame.y(fork)).line(frame.x(frame.wobble() * 0.04), frame.y(reach) - frame.y(fork));
+        byThickness[1]
+                .move(frame.x(lean * 0.5), frame.y(fork))
+                .line(frame.x(frame.wobble() * 0.04), frame.y(reach) - frame.y(fork));
         int limbs = 4 + 2 * levels;
         for (int i = 0; i < limbs; i++) {
             double from = fork + (reach - fork) * 0.85 * i / limbs;
             double side = i % 2 == 0 ? 1 : -1;
             double toV = Math.min(0.9, from + (0.1 + 0.2 * frame.chance().nextDouble()) * (1 - fork) + rise());
-            branch(frame.x(lean * 0.5), frame.y(from), frame.x(side * profile.halfWidth(toV) * (0.5 + 0.25 * frame.chance().nextDouble())), frame.y(toV), 2, levels);
+            branch(
+                    frame.x(lean * 0.5),
+                    frame.y(from),
+                    frame.x(side
+                            * profile.halfWidth(toV)
+                            * (0.5 + 0.25 * frame.chance().nextDouble())),
+                    frame.y(toV),
+                    2,
+                    levels);
         }
     }
 
@@ -76,7 +90,8 @@ final class Skeleton {
             double along = 0.45 + 0.5 * i / (1 + levels);
             double fx = x + dx * (0.5 * along + 0.5 * along * along);
             double fy = y + dy * (1.2 * along - 0.2 * along * along);
-            double length = Math.min(Math.hypot(dx, dy) * (0.34 - 0.05 * thickness), frame.halfWidth() * 0.3) * (0.7 + 0.5 * frame.chance().nextDouble());
+            double length = Math.min(Math.hypot(dx, dy) * (0.34 - 0.05 * thickness), frame.halfWidth() * 0.3)
+                    * (0.7 + 0.5 * frame.chance().nextDouble());
             double angle = Math.atan2(dy, dx) + (i % 2 == 0 ? 0.6 : -0.6) + frame.wobble() * 0.25;
             branch(fx, fy, fx + Math.cos(angle) * length, fy + Math.sin(angle) * length, thickness + 1, levels - 1);
         }

@@ -19,7 +19,8 @@ final class Tones {
         // Pale petals keep their paleness in the shade.
         double depth = colour.lightness() > PALE_FROM ? PALE_DEPTH : 1;
         for (int tone = 0; tone < COUNT; tone++) {
-            double lightness = Math.max(DARKEST + tone * 0.03, Math.min(LIGHTEST, colour.lightness() + LIGHTER[tone] * depth));
+            double lightness =
+                    Math.max(DARKEST + tone * 0.03, Math.min(LIGHTEST, colour.lightness() + LIGHTER[tone] * depth));
             hex[tone] = "#%06x".formatted(new OkLab(lightness, colour.a(), colour.b() + WARMER[tone]).toRgb());
         }
     }

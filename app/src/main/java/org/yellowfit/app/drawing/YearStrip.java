@@ -20,6 +20,7 @@ public final class YearStrip {
     private static final double CELL = 20;
     /** Steps in a month. */
     private static final int STEPS = 4;
+
     private static final double STEP = CELL / STEPS;
     private static final double LEAF_TOP = 15;
     private static final double LEAF_HEIGHT = 14;
@@ -27,14 +28,15 @@ public final class YearStrip {
     private static final double LETTER_LINE = 40;
     private static final double FLOWER_HEIGHT = 12;
 
-    private YearStrip() {
-    }
+    private YearStrip() {}
 
     /** @param marked month to underline, 0 for none */
     public static String svg(Cultivar plant, Optional<HardinessZone> zone, int marked) {
         PlantYear year = PlantYear.of(plant, zone);
-        StringBuilder out = new StringBuilder("<svg class=\"year-strip\" viewBox=\"0 0 240 46\" role=\"img\" aria-label=\"")
-                .append(PlantDrawing.escaped(spoken(year.months()))).append("\">");
+        StringBuilder out = new StringBuilder(
+                        "<svg class=\"year-strip\" viewBox=\"0 0 240 46\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(spoken(year.months())))
+                .append("\">");
         for (int step = 0; step < 12 * STEPS; step++) {
             step(out, year.day((int) Math.round((step + 0.5) * Seasons.DAYS / (12 * STEPS))), step * STEP, step);
         }
@@ -46,26 +48,50 @@ public final class YearStrip {
     }
 
     private static void letter(StringBuilder out, int month, boolean marked) {
-        out.append("<text x=\"").append(Pen.text((month - 0.5) * CELL)).append("\" y=\"").append(Pen.text(LETTER_LINE))
-                .append("\" text-anchor=\"middle\" class=\"month").append(marked ? " marked" : "").append("\">")
-                .append(Month.of(month).getDisplayName(TextStyle.NARROW, Locale.ENGLISH)).append("</text>");
+        out.append("<text x=\"")
+                .append(Pen.text((month - 0.5) * CELL))
+                .append("\" y=\"")
+                .append(Pen.text(LETTER_LINE))
+                .append("\" text-anchor=\"middle\" class=\"month")
+                .append(marked ? " marked" : "")
+                .append("\">")
+                .append(Month.of(month).getDisplayName(TextStyle.NARROW, Locale.ENGLISH))
+                .append("</text>");
     }
 
     private static void step(StringBuilder out, DayLook look, double x, int step) {
         switch (look.standing()) {
             case BELOW_GROUND -> rect(out, x, FOOT - 1.5, STEP, 1.5, "#b5a88f");
-            case BARE_STEMS -> rect(out, x + STEP / 2 - 0.6, LEAF_TOP, 1.2, LEAF_HEIGHT, look.stem().map(Colour::hex).orElse("#7d6a58"));
+            case BARE_STEMS ->
+                rect(
+                        out,
+                        x + STEP / 2 - 0.6,
+                        LEAF_TOP,
+                        1.2,
+                        LEAF_HEIGHT,
+                        look.stem().map(Colour::hex).orElse("#7d6a58"));
             default -> {
-                double share = look.standing() == Standing.STRAW ? look.heightShare() * 0.85 : look.leafShare() * look.heightShare();
+                double share = look.standing() == Standing.STRAW
+                        ? look.heightShare() * 0.85
+                        : look.leafShare() * look.heightShare();
                 double height = LEAF_HEIGHT * Math.max(0.12, share);
                 rect(out, x, FOOT - height, STEP + 0.15, height, first(look.leaves()));
                 if (look.leaves().size() > 1) {
-                    rect(out, x, FOOT - height, STEP + 0.15, height * 0.36, look.leaves().get(1).hex());
+                    rect(
+                            out,
+                            x,
+                            FOOT - height,
+                            STEP + 0.15,
+                            height * 0.36,
+                            look.leaves().get(1).hex());
                 }
             }
         }
         if (look.fruit().isPresent() && step % 2 == 1) {
-            out.append("<circle cx=\"").append(Pen.text(x + STEP / 2)).append("\" cy=\"22\" r=\"2\" fill=\"").append(look.fruit().get().hex())
+            out.append("<circle cx=\"")
+                    .append(Pen.text(x + STEP / 2))
+                    .append("\" cy=\"22\" r=\"2\" fill=\"")
+                    .append(look.fruit().get().hex())
                     .append("\" stroke=\"#fff\" stroke-width=\".6\"/>");
         }
     }
@@ -78,11 +104,33 @@ public final class YearStrip {
             DayLook to = year.day(1 + (part + 1) * (Seasons.DAYS - 1) / parts);
             double x = part * WIDTH / parts;
             double right = x + WIDTH / parts + 0.1;
-            from.flower().or(to::flower).ifPresent(flower -> out.append("<path d=\"M").append(Pen.text(x)).append(' ').append(Pen.text(LEAF_TOP)).append('L')
-                    .append(Pen.text(x)).append(' ').append(Pen.text(top(from))).append('L').append(Pen.text(right)).append(' ')
-                    .append(Pen.text(top(to))).append('V').append(Pen.text(LEAF_TOP)).append("Z\" fill=\"").append(flower.hex())
-                    .append("\"/><path d=\"M").append(Pen.text(x)).append(' ').append(Pen.text(top(from))).append('L').append(Pen.text(right)).append(' ')
-                    .append(Pen.text(top(to))).append("\" stroke=\"#2c2a24\" stroke-opacity=\".5\" stroke-width=\".6\"/>"));
+            from.flower()
+                    .or(to::flower)
+                    .ifPresent(flower -> out.append("<path d=\"M")
+                            .append(Pen.text(x))
+                            .append(' ')
+                            .append(Pen.text(LEAF_TOP))
+                            .append('L')
+                            .append(Pen.text(x))
+                            .append(' ')
+                            .append(Pen.text(top(from)))
+                            .append('L')
+                            .append(Pen.text(right))
+                            .append(' ')
+                            .append(Pen.text(top(to)))
+                            .append('V')
+                            .append(Pen.text(LEAF_TOP))
+                            .append("Z\" fill=\"")
+                            .append(flower.hex())
+                            .append("\"/><path d=\"M")
+                            .append(Pen.text(x))
+                            .append(' ')
+                            .append(Pen.text(top(from)))
+                            .append('L')
+                            .append(Pen.text(right))
+                            .append(' ')
+                            .append(Pen.text(top(to)))
+                            .append("\" stroke=\"#2c2a24\" stroke-opacity=\".5\" stroke-width=\".6\"/>"));
         }
     }
 
@@ -95,8 +143,17 @@ public final class YearStrip {
     }
 
     private static void rect(StringBuilder out, double x, double y, double width, double height, String fill) {
-        out.append("<rect x=\"").append(Pen.text(x)).append("\" y=\"").append(Pen.text(y)).append("\" width=\"").append(Pen.text(width))
-                .append("\" height=\"").append(Pen.text(height)).append("\" fill=\"").append(fill).append("\"/>");
+        out.append("<rect x=\"")
+                .append(Pen.text(x))
+                .append("\" y=\"")
+                .append(Pen.text(y))
+                .append("\" width=\"")
+                .append(Pen.text(width))
+                .append("\" height=\"")
+                .append(Pen.text(height))
+                .append("\" fill=\"")
+                .append(fill)
+                .append("\"/>");
     }
 
     /** The strip in words, for those who do not see it. */
@@ -104,13 +161,19 @@ public final class YearStrip {
         StringBuilder out = new StringBuilder();
         for (int i = 0; i < months.size(); i++) {
             DayLook look = months.get(i);
-            out.append(out.isEmpty() ? "" : "; ").append(Month.of(i + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH)).append(": ")
-                    .append(switch (look.standing()) {
-                        case IN_LEAF -> look.leaves().isEmpty() ? "in leaf" : "leaf " + look.leaves().get(0).name();
-                        case BARE_STEMS -> "bare stems";
-                        case STRAW -> "standing straw";
-                        case BELOW_GROUND -> "below ground";
-                    });
+            out.append(out.isEmpty() ? "" : "; ")
+                    .append(Month.of(i + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+                    .append(": ")
+                    .append(
+                            switch (look.standing()) {
+                                case IN_LEAF ->
+                                    look.leaves().isEmpty()
+                                            ? "in leaf"
+                                            : "leaf " + look.leaves().get(0).name();
+                                case BARE_STEMS -> "bare stems";
+                                case STRAW -> "standing straw";
+                                case BELOW_GROUND -> "below ground";
+                            });
             look.flower().ifPresent(flower -> out.append(", flower ").append(flower.name()));
             look.fruit().ifPresent(fruit -> out.append(", fruit ").append(fruit.name()));
         }

@@ -26,8 +26,8 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.web.Shop;
-import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.care.CareSentence;
+import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
@@ -44,9 +44,20 @@ class HandoutController {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
-    record Entry(String botanical, String cultivar, String common, String sketch, String year, String strips, int plants, String onCentre,
-                 String pot, String total, String size, String care, List<String> ifs) {
-    }
+    record Entry(
+            String botanical,
+            String cultivar,
+            String common,
+            String sketch,
+            String year,
+            String strips,
+            int plants,
+            String onCentre,
+            String pot,
+            String total,
+            String size,
+            String care,
+            List<String> ifs) {}
 
     private final Visits visits;
     private final PlantList list;
@@ -65,15 +76,26 @@ class HandoutController {
         Visit visit = find(id);
         Question question = visit.question();
         List<Line> lines = list.of(id);
-        List<Candidate> judged = lines.isEmpty() ? List.of()
-                : new Fit(store.catalogue(question.policy())).rank(question, Scope.only(lines.stream().map(line -> line.plant().id()).toList())).candidates();
+        List<Candidate> judged = lines.isEmpty()
+                ? List.of()
+                : new Fit(store.catalogue(question.policy()))
+                        .rank(
+                                question,
+                                Scope.only(lines.stream()
+                                        .map(line -> line.plant().id())
+                                        .toList()))
+                        .candidates();
         List<CriterionName> rows = FitStrips.rows(judged);
         model.addAttribute("visit", visit);
         model.addAttribute("placeTold", SiteSentences.of(question));
-        model.addAttribute("entries", lines.stream().map(line -> entry(line, judged, rows, question)).toList());
+        model.addAttribute(
+                "entries",
+                lines.stream().map(line -> entry(line, judged, rows, question)).toList());
         model.addAttribute("total", total(lines));
-        model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
-        model.addAttribute("cautions", Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()));
+        model.addAttribute(
+                "unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
+        model.addAttribute(
+                "cautions", Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()));
         model.addAttribute("shop", shop.name());
         model.addAttribute("today", LocalDate.now().format(DAY));
         return "handout/handout";
@@ -96,21 +118,36 @@ class HandoutController {
     /** All that is kept of a visit, for the customer who asks for it. */
     @GetMapping("/visits/{id}/kept.json")
     ResponseEntity<Visit> kept(@PathVariable UUID id) {
-        return ResponseEntity.ok().header("Content-Disposition", "attachment; filename=\"visit.json\"").body(find(id));
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"visit.json\"")
+                .body(find(id));
     }
 
     private Entry entry(Line line, List<Candidate> judged, List<CriterionName> rows, Question question) {
         Cultivar plant = line.plant();
-        Candidate candidate = judged.stream().filter(c -> c.plant().id().equals(plant.id())).findFirst().orElseThrow();
+        Candidate candidate = judged.stream()
+                .filter(c -> c.plant().id().equals(plant.id()))
+                .findFirst()
+                .orElseThrow();
         var zone = Optional.ofNullable(question.site().zone());
         double years = question.site().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = question.length(growth.heightInFlower(years).mid()) + " high and " + question.length(growth.spread(years).mid())
-                + " wide after " + Math.round(years) + " years";
-        return new Entry(plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.MEDIUM), YearStrip.svg(plant, zone, 0),
-                FitStrips.svg(candidate, rows, question), line.count().plants(), question.length(line.count().onCentreM()),
-                line.pot(), line.total().map(shop::money).orElse("not priced"), size, CareSentence.of(plant), ifs(candidate));
+        String size = question.length(growth.heightInFlower(years).mid()) + " high and "
+                + question.length(growth.spread(years).mid()) + " wide after " + Math.round(years) + " years";
+        return new Entry(
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.MEDIUM),
+                YearStrip.svg(plant, zone, 0),
+                FitStrips.svg(candidate, rows, question),
+                line.count().plants(),
+                question.length(line.count().onCentreM()),
+                line.pot(),
+                line.total().map(shop::money).orElse("not priced"),
+                size,
+                CareSentence.of(plant),
+                ifs(candidate));
     }
 
     /** What has to be done for it to fit, and what speaks against it. */
@@ -118,14 +155,19 @@ class HandoutController {
         List<String> ifs = new ArrayList<>();
         for (Judgement judgement : candidate.criteria()) {
             if (judgement.verdict() == Verdict.FITS_IF || judgement.verdict() == Verdict.NO) {
-                ifs.add(judgement.why() + judgement.remedies().stream().findFirst().map(remedy -> " " + remedy.text()).orElse(""));
+                ifs.add(judgement.why()
+                        + judgement.remedies().stream()
+                                .findFirst()
+                                .map(remedy -> " " + remedy.text())
+                                .orElse(""));
             }
         }
         return ifs;
     }
 
     private String total(List<Line> lines) {
-        return shop.money(lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
+        return shop.money(
+                lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
     private Visit find(UUID id) {

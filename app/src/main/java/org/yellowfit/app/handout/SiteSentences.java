@@ -13,17 +13,22 @@ import org.yellowfit.core.soil.Moisture;
 /** The place as it was described, in sentences; what is unknown is not mentioned. */
 final class SiteSentences {
 
-    private SiteSentences() {
-    }
+    private SiteSentences() {}
 
     static List<String> of(Question question) {
         SiteConditions site = question.site();
         List<String> told = new ArrayList<>();
         if (site.zone() != null) {
-            told.add("Winters of zone %s, down to %s in a usual year.".formatted(site.zone().label(), question.units().temperature(site.zone().lowestCelsius())));
+            told.add("Winters of zone %s, down to %s in a usual year."
+                    .formatted(
+                            site.zone().label(),
+                            question.units().temperature(site.zone().lowestCelsius())));
         }
         if (site.sunHours() != null) {
-            told.add("%s hours of direct sun a day: %s.".formatted(Numbers.rounded(site.sunHours(), 1), LightClass.ofHours(site.sunHours()).words()));
+            told.add("%s hours of direct sun a day: %s."
+                    .formatted(
+                            Numbers.rounded(site.sunHours(), 1),
+                            LightClass.ofHours(site.sunHours()).words()));
         }
         if (site.texture() != null || site.drainage() != null || site.ph() != null) {
             told.add(soil(site));
@@ -32,7 +37,8 @@ final class SiteSentences {
             told.add("The ground is " + Moisture.words(site.moisture()) + ".");
         }
         if (site.depthM() != null || site.lengthM() != null) {
-            told.add("Room: " + (site.lengthM() == null ? "" : question.length(site.lengthM()) + " long") + (site.lengthM() != null && site.depthM() != null ? ", " : "")
+            told.add("Room: " + (site.lengthM() == null ? "" : question.length(site.lengthM()) + " long")
+                    + (site.lengthM() != null && site.depthM() != null ? ", " : "")
                     + (site.depthM() == null ? "" : question.length(site.depthM()) + " deep") + ".");
         }
         if (site.maxHeightM() != null) {
@@ -58,13 +64,18 @@ final class SiteSentences {
 
     private static void addCompany(SiteConditions site, List<String> told) {
         if (Boolean.TRUE.equals(site.children()) || Boolean.TRUE.equals(site.pets())) {
-            told.add((Boolean.TRUE.equals(site.children()) ? "Children" : "Pets") + (Boolean.TRUE.equals(site.children()) && Boolean.TRUE.equals(site.pets()) ? " and pets" : "") + " come here.");
+            told.add((Boolean.TRUE.equals(site.children()) ? "Children" : "Pets")
+                    + (Boolean.TRUE.equals(site.children()) && Boolean.TRUE.equals(site.pets()) ? " and pets" : "")
+                    + " come here.");
         }
         if (site.deer() != null && site.deer() != Pressure.NONE) {
             told.add("Deer: " + Words.of(site.deer()) + ".");
         }
         if (site.exposure() != null && !site.exposure().isEmpty()) {
-            told.add("Exposed to " + Words.list(site.exposure()).replace("juglone", "walnut roots").replace("pollution", "city air") + ".");
+            told.add("Exposed to "
+                    + Words.list(site.exposure())
+                            .replace("juglone", "walnut roots")
+                            .replace("pollution", "city air") + ".");
         }
     }
 }

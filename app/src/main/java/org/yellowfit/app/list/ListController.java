@@ -1,5 +1,6 @@
 package org.yellowfit.app.list;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
@@ -12,7 +13,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import jakarta.servlet.http.HttpServletResponse;
 import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.list.ListLine.Content;
@@ -37,13 +37,29 @@ class ListController {
     private static final double SQUARE_FOOT_M2 = UnitSystem.FOOT_M * UnitSystem.FOOT_M;
 
     /** A school's count in words. */
-    record Told(int plants, String onCentre, String closes, String cost) {
-    }
+    record Told(int plants, String onCentre, String closes, String cost) {}
 
-    record Row(long id, long version, String plantId, String botanical, String cultivar, String common, String sketch, List<String> pots, String pot,
-               String fill, String amount, boolean endsClear, boolean quick, int closeBy, int plants, String onCentre, Told mature, Told quickTold,
-               String unit, String total) {
-    }
+    record Row(
+            long id,
+            long version,
+            String plantId,
+            String botanical,
+            String cultivar,
+            String common,
+            String sketch,
+            List<String> pots,
+            String pot,
+            String fill,
+            String amount,
+            boolean endsClear,
+            boolean quick,
+            int closeBy,
+            int plants,
+            String onCentre,
+            Told mature,
+            Told quickTold,
+            String unit,
+            String total) {}
 
     private final Visits visits;
     private final PlantList list;
@@ -68,12 +84,21 @@ class ListController {
     }
 
     @PostMapping("/visits/{id}/list/{line}")
-    String change(@PathVariable UUID id, @PathVariable long line, @RequestParam Map<String, String> typed, Model model,
-                  HttpServletResponse response, RedirectAttributes flash) {
+    String change(
+            @PathVariable UUID id,
+            @PathVariable long line,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         try {
-            if (!list.change(id, line, Long.parseLong(typed.getOrDefault("version", "-1")), content(typed, visit.units()))) {
-                flash.addFlashAttribute("told", List.of("Somebody else changed this line meanwhile. It is shown as it now stands; change it again if need be."));
+            if (!list.change(
+                    id, line, Long.parseLong(typed.getOrDefault("version", "-1")), content(typed, visit.units()))) {
+                flash.addFlashAttribute(
+                        "told",
+                        List.of(
+                                "Somebody else changed this line meanwhile. It is shown as it now stands; change it again if need be."));
             }
             return "redirect:/visits/" + id + "/list";
         } catch (InvalidInput e) {
@@ -99,7 +124,8 @@ class ListController {
             int position = (int) Numbers.parse(typed.getOrDefault("position", "0"));
             list.putBack(id, new Removed(typed.getOrDefault("plant", ""), position, content(typed, UnitSystem.METRIC)));
         } catch (IllegalArgumentException e) {
-            throw new NotFound("What was taken away cannot be put back from this page any more; add the plant to " + visit.place() + " again.");
+            throw new NotFound("What was taken away cannot be put back from this page any more; add the plant to "
+                    + visit.place() + " again.");
         }
         return "redirect:/visits/" + id + "/list";
     }
@@ -107,9 +133,23 @@ class ListController {
     /** The fields of the form that puts a line back; lengths in metres. */
     private static Map<String, String> undo(Removed removed) {
         Content content = removed.content();
-        return Map.of("plant", removed.cultivarId(), "position", String.valueOf(removed.position()), "fill", content.fill().name(),
-                "amount", Numbers.write(content.amount()), "endsClear", String.valueOf(content.endsClear()), "school", content.school().name(),
-                "closeBy", String.valueOf(content.closeBy()), "pot", content.pot());
+        return Map.of(
+                "plant",
+                removed.cultivarId(),
+                "position",
+                String.valueOf(removed.position()),
+                "fill",
+                content.fill().name(),
+                "amount",
+                Numbers.write(content.amount()),
+                "endsClear",
+                String.valueOf(content.endsClear()),
+                "school",
+                content.school().name(),
+                "closeBy",
+                String.valueOf(content.closeBy()),
+                "pot",
+                content.pot());
     }
 
     private static Content content(Map<String, String> typed, UnitSystem units) {
@@ -117,17 +157,26 @@ class ListController {
         School school = named(School.class, typed.getOrDefault("school", ""));
         double closeBy = field("closeBy", () -> Numbers.parse(typed.getOrDefault("closeBy", "3")));
         if (!(closeBy >= 1 && closeBy <= Count.LONGEST_YEARS)) {
-            throw InvalidInput.at("closeBy", "The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
+            throw InvalidInput.at(
+                    "closeBy", "The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
         }
         double amount = field("amount", () -> amount(fill, typed.getOrDefault("amount", ""), units));
-        Content content = new Content(fill, amount, "true".equals(typed.get("endsClear")), school, (int) closeBy, typed.getOrDefault("pot", ""));
+        Content content = new Content(
+                fill,
+                amount,
+                "true".equals(typed.get("endsClear")),
+                school,
+                (int) closeBy,
+                typed.getOrDefault("pot", ""));
         field("amount", content::ground);
         return content;
     }
 
     private static double amount(Fill fill, String text, UnitSystem units) {
         return switch (fill) {
-            case AREA -> Numbers.parse(text.replaceAll("(m²|m2|sq ?ft)\\s*$", "")) * (units == UnitSystem.US ? SQUARE_FOOT_M2 : 1);
+            case AREA ->
+                Numbers.parse(text.replaceAll("(m²|m2|sq ?ft)\\s*$", ""))
+                        * (units == UnitSystem.US ? SQUARE_FOOT_M2 : 1);
             case ROW -> Length.parse(text, units);
             case NUMBER -> Math.rint(Numbers.parse(text));
         };
@@ -149,39 +198,62 @@ class ListController {
         List<Line> lines = list.of(visit.id());
         model.addAttribute("visit", visit);
         model.addAttribute("rows", lines.stream().map(line -> row(line, visit)).toList());
-        model.addAttribute("plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
+        model.addAttribute(
+                "plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
         model.addAttribute("total", sum(lines));
-        model.addAttribute("unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
+        model.addAttribute(
+                "unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
         model.addAttribute("us", visit.units() == UnitSystem.US);
         return "list/list";
     }
 
     private String sum(List<Line> lines) {
-        return shop.money(lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
+        return shop.money(
+                lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
     private Row row(Line line, Visit visit) {
         UnitSystem units = visit.units();
         var zone = Optional.ofNullable(visit.question().site().zone());
-        return new Row(line.id(), line.version(), line.plant().id(), line.plant().botanical(), line.plant().get(Traits.CULTIVAR).orElse(""),
+        return new Row(
+                line.id(),
+                line.version(),
+                line.plant().id(),
+                line.plant().botanical(),
+                line.plant().get(Traits.CULTIVAR).orElse(""),
                 line.plant().get(Traits.COMMON).orElse(""),
                 PlantDrawing.portrait(line.plant(), zone, 10, PlantDrawing.bestMonth(line.plant(), zone), Detail.SMALL),
-                line.pots().stream().map(pot -> pot.pot()).toList(), line.pot(), line.fill(), amount(line, units), line.endsClear(),
-                line.count().school() == School.QUICK_COVER, line.closeBy(), line.count().plants(), units.length(line.count().onCentreM()),
-                told(line, line.mature(), units), told(line, line.quick(), units),
-                line.unit().map(shop::money).orElse("not priced"), line.total().map(shop::money).orElse("–"));
+                line.pots().stream().map(pot -> pot.pot()).toList(),
+                line.pot(),
+                line.fill(),
+                amount(line, units),
+                line.endsClear(),
+                line.count().school() == School.QUICK_COVER,
+                line.closeBy(),
+                line.count().plants(),
+                units.length(line.count().onCentreM()),
+                told(line, line.mature(), units),
+                told(line, line.quick(), units),
+                line.unit().map(shop::money).orElse("not priced"),
+                line.total().map(shop::money).orElse("–"));
     }
 
     private Told told(Line line, Count count, UnitSystem units) {
-        String closes = count.yearClosed().isPresent() ? "closes in year " + count.yearClosed().getAsInt() : "does not close";
-        return new Told(count.plants(), units.length(count.onCentreM()), line.fill().equals("NUMBER") ? "" : closes,
+        String closes = count.yearClosed().isPresent()
+                ? "closes in year " + count.yearClosed().getAsInt()
+                : "does not close";
+        return new Told(
+                count.plants(),
+                units.length(count.onCentreM()),
+                line.fill().equals("NUMBER") ? "" : closes,
                 line.totalOf(count).map(shop::money).orElse("not priced"));
     }
 
     private static String amount(Line line, UnitSystem units) {
         return switch (line.fill()) {
             case "AREA" -> Numbers.rounded(units == UnitSystem.US ? line.amount() / SQUARE_FOOT_M2 : line.amount(), 2);
-            case "ROW" -> units == UnitSystem.US ? units.length(line.amount()) : Numbers.rounded(line.amount(), 2) + " m";
+            case "ROW" ->
+                units == UnitSystem.US ? units.length(line.amount()) : Numbers.rounded(line.amount(), 2) + " m";
             default -> Numbers.rounded(line.amount(), 0);
         };
     }

@@ -17,28 +17,35 @@ class ListLine {
 
     /** What {@code amount} counts: m², m of a row, or plants. */
     enum Fill {
-        AREA, ROW, NUMBER
+        AREA,
+        ROW,
+        NUMBER
     }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private UUID visitId;
     private String cultivarId;
+
     @Enumerated(EnumType.STRING)
     private Fill ground;
+
     private double amount;
     private boolean endsClear;
+
     @Enumerated(EnumType.STRING)
     private School school;
+
     private int closeBy;
     private String pot = "";
     private int position;
+
     @Version
     private long version;
 
-    protected ListLine() {
-    }
+    protected ListLine() {}
 
     ListLine(UUID visitId, String cultivarId, int position, Content content) {
         this.visitId = visitId;

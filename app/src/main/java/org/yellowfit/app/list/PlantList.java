@@ -28,8 +28,20 @@ public class PlantList {
      * @param count    by the school chosen; {@code mature} and {@code quick} are both schools, to be shown side by side
      * @param unit     price of one plant in the pot chosen; empty when it is not priced
      */
-    public record Line(long id, long version, Cultivar plant, Count count, Count mature, Count quick, List<PotPrice> pots, String pot,
-                       Optional<BigDecimal> unit, String fill, double amount, boolean endsClear, int closeBy) {
+    public record Line(
+            long id,
+            long version,
+            Cultivar plant,
+            Count count,
+            Count mature,
+            Count quick,
+            List<PotPrice> pots,
+            String pot,
+            Optional<BigDecimal> unit,
+            String fill,
+            double amount,
+            boolean endsClear,
+            int closeBy) {
 
         public Optional<BigDecimal> total() {
             return unit.map(price -> price.multiply(BigDecimal.valueOf(count.plants())));
@@ -54,7 +66,8 @@ public class PlantList {
     @Transactional(readOnly = true)
     public List<Line> of(UUID visitId) {
         return lines.findByVisitIdOrderByPosition(visitId).stream()
-                .flatMap(line -> store.find(line.cultivarId()).map(plant -> worked(line, plant)).stream()).toList();
+                .flatMap(line -> store.find(line.cultivarId()).map(plant -> worked(line, plant)).stream())
+                .toList();
     }
 
     /** Adds a plant, to fill the whole of the place as far as its size is known; does nothing when it is on the list already. */
@@ -63,7 +76,9 @@ public class PlantList {
         List<ListLine> kept = lines.findByVisitIdOrderByPosition(visitId);
         Visit visit = visits.find(visitId).orElse(null);
         Cultivar plant = store.find(cultivarId).orElse(null);
-        if (visit == null || plant == null || kept.stream().anyMatch(line -> line.cultivarId().equals(cultivarId))) {
+        if (visit == null
+                || plant == null
+                || kept.stream().anyMatch(line -> line.cultivarId().equals(cultivarId))) {
             return;
         }
         String pot = plant.get(Traits.SIZES_SOLD).map(sold -> sold.get(0).pot()).orElse("");
@@ -74,8 +89,13 @@ public class PlantList {
     private static Content usual(Visit visit, String pot) {
         var site = visit.question().site();
         if (site.lengthM() != null && site.roomM() != null && site.depthM() != null) {
-            return new Content(Fill.AREA, site.lengthM() * (site.depthM() - site.wallClearanceM() - site.pathClearanceM()), false, School.MATURE,
-                    Spacing.USUAL_CLOSE_BY_YEAR, pot);
+            return new Content(
+                    Fill.AREA,
+                    site.lengthM() * (site.depthM() - site.wallClearanceM() - site.pathClearanceM()),
+                    false,
+                    School.MATURE,
+                    Spacing.USUAL_CLOSE_BY_YEAR,
+                    pot);
         }
         return site.lengthM() != null
                 ? new Content(Fill.ROW, site.lengthM(), true, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot)
@@ -85,7 +105,8 @@ public class PlantList {
     /** @return whether it was saved; false when somebody else changed or removed the line meanwhile */
     @Transactional
     boolean change(UUID visitId, long id, long version, Content content) {
-        Optional<ListLine> line = lines.findById(id).filter(kept -> kept.visitId().equals(visitId) && kept.version() == version);
+        Optional<ListLine> line =
+                lines.findById(id).filter(kept -> kept.visitId().equals(visitId) && kept.version() == version);
         line.ifPresent(kept -> kept.set(content));
         return line.isPresent();
     }
@@ -93,29 +114,45 @@ public class PlantList {
     /** @return what the line said, to put it back */
     @Transactional
     Optional<Removed> remove(UUID visitId, long id) {
-        Optional<ListLine> line = lines.findById(id).filter(kept -> kept.visitId().equals(visitId));
+        Optional<ListLine> line =
+                lines.findById(id).filter(kept -> kept.visitId().equals(visitId));
         line.ifPresent(lines::delete);
         return line.map(kept -> new Removed(kept.cultivarId(), kept.position(), kept.content()));
     }
 
     @Transactional
     void putBack(UUID visitId, Removed removed) {
-        boolean there = lines.findByVisitIdOrderByPosition(visitId).stream().anyMatch(line -> line.cultivarId().equals(removed.cultivarId()));
+        boolean there = lines.findByVisitIdOrderByPosition(visitId).stream()
+                .anyMatch(line -> line.cultivarId().equals(removed.cultivarId()));
         if (!there && visits.find(visitId).isPresent()) {
             lines.save(new ListLine(visitId, removed.cultivarId(), removed.position(), removed.content()));
         }
     }
 
-    record Removed(String cultivarId, int position, Content content) {
-    }
+    record Removed(String cultivarId, int position, Content content) {}
 
     private static Line worked(ListLine line, Cultivar plant) {
         Content content = line.content();
         Count mature = Spacing.count(plant, content.ground(), School.MATURE, content.closeBy());
         Count quick = Spacing.count(plant, content.ground(), School.QUICK_COVER, content.closeBy());
         List<PotPrice> pots = plant.get(Traits.SIZES_SOLD).orElse(List.of());
-        Optional<BigDecimal> unit = pots.stream().filter(pot -> pot.pot().equals(content.pot())).map(PotPrice::price).findFirst();
-        return new Line(line.id(), line.version(), plant, content.school() == School.MATURE ? mature : quick, mature, quick, pots, content.pot(), unit,
-                content.fill().name(), content.amount(), content.endsClear(), content.closeBy());
+        Optional<BigDecimal> unit = pots.stream()
+                .filter(pot -> pot.pot().equals(content.pot()))
+                .map(PotPrice::price)
+                .findFirst();
+        return new Line(
+                line.id(),
+                line.version(),
+                plant,
+                content.school() == School.MATURE ? mature : quick,
+                mature,
+                quick,
+                pots,
+                content.pot(),
+                unit,
+                content.fill().name(),
+                content.amount(),
+                content.endsClear(),
+                content.closeBy());
     }
 }

@@ -14,17 +14,20 @@ class ApiToken {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String label;
+
     @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
     private String digest;
+
     @Enumerated(EnumType.STRING)
     private Role role;
+
     private Instant createdAt;
     private String createdBy;
     private Instant revokedAt;
 
-    protected ApiToken() {
-    }
+    protected ApiToken() {}
 
     ApiToken(String label, String digest, Role role, Instant createdAt, String createdBy) {
         this.label = label;

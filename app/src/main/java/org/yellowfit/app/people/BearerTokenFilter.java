@@ -34,7 +34,9 @@ class BearerTokenFilter extends OncePerRequestFilter {
 
     private static void signIn(ApiToken token) {
         var context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(token.label(), null,
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
+                token.label(),
+                null,
                 List.of(new SimpleGrantedAuthority("ROLE_" + token.role().name()))));
         SecurityContextHolder.setContext(context);
     }

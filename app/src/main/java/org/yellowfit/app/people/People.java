@@ -17,8 +17,7 @@ public class People {
     private static final int LONGEST_PASSWORD = 70;
 
     /** A person as the settings show them. */
-    public record Entry(long id, String username, String displayName, Role role, boolean active) {
-    }
+    public record Entry(long id, String username, String displayName, Role role, boolean active) {}
 
     private final PersonRepository persons;
     private final PasswordEncoder encoder;
@@ -31,7 +30,8 @@ public class People {
     @Transactional(readOnly = true)
     public List<Entry> all() {
         return persons.findAllByOrderByDisplayName().stream()
-                .map(p -> new Entry(p.id(), p.username(), p.displayName(), p.role(), p.isActive())).toList();
+                .map(p -> new Entry(p.id(), p.username(), p.displayName(), p.role(), p.isActive()))
+                .toList();
     }
 
     public boolean isEmpty() {
@@ -57,7 +57,9 @@ public class People {
     /** @param self the signed-in manager, who cannot shut themselves out */
     @Transactional
     public void setActive(long id, boolean active, String self) {
-        persons.findById(id).filter(person -> active || !person.username().equals(self)).ifPresent(person -> person.setActive(active));
+        persons.findById(id)
+                .filter(person -> active || !person.username().equals(self))
+                .ifPresent(person -> person.setActive(active));
     }
 
     @Transactional
@@ -68,7 +70,8 @@ public class People {
 
     private static void checkPassword(String password) {
         if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw InvalidInput.at("password", "Use %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD));
+            throw InvalidInput.at(
+                    "password", "Use %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD));
         }
     }
 }

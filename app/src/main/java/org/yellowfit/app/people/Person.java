@@ -13,15 +13,17 @@ class Person {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String username;
     private String displayName;
     private String passwordHash;
+
     @Enumerated(EnumType.STRING)
     private Role role;
+
     private boolean active = true;
 
-    protected Person() {
-    }
+    protected Person() {}
 
     Person(String username, String displayName, String passwordHash, Role role) {
         this.username = username;

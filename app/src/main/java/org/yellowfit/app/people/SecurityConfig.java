@@ -23,8 +23,9 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 class SecurityConfig {
 
     /** Nothing from elsewhere, nothing inline: what is not named here the browser refuses. */
-    private static final String CONTENT_SECURITY_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
-            + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private static final String CONTENT_SECURITY_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
+                    + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -33,7 +34,12 @@ class SecurityConfig {
 
     @Bean
     RoleHierarchy roleHierarchy() {
-        return RoleHierarchyImpl.withDefaultRolePrefix().role("MANAGER").implies("BUYER").role("BUYER").implies("ADVISOR").build();
+        return RoleHierarchyImpl.withDefaultRolePrefix()
+                .role("MANAGER")
+                .implies("BUYER")
+                .role("BUYER")
+                .implies("ADVISOR")
+                .build();
     }
 
     @Bean
@@ -50,14 +56,18 @@ class SecurityConfig {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
                 .addFilterBefore(new BearerTokenFilter(tokens), AuthorizationFilter.class)
-                .authorizeHttpRequests(requests -> requests
-                        .requestMatchers(HttpMethod.POST, "/api/v1/catalogue/**").hasRole("BUYER")
-                        .anyRequest().hasRole("ADVISOR"))
+                .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, "/api/v1/catalogue/**")
+                        .hasRole("BUYER")
+                        .anyRequest()
+                        .hasRole("ADVISOR"))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY)))
-                .exceptionHandling(errors -> errors
-                        .authenticationEntryPoint((request, response, e) -> {
+                .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, e) -> {
                             response.setHeader("WWW-Authenticate", "Bearer");
-                            problem(response, 401, "Unauthorized", "A bearer token is needed. A manager makes one in the settings.");
+                            problem(
+                                    response,
+                                    401,
+                                    "Unauthorized",
+                                    "A bearer token is needed. A manager makes one in the settings.");
                         })
                         .accessDeniedHandler((request, response, e) ->
                                 problem(response, 403, "Forbidden", "This token may not do that.")))
@@ -67,25 +77,38 @@ class SecurityConfig {
     @Bean
     @Order(2)
     SecurityFilterChain screens(HttpSecurity http) throws Exception {
-        return http
-                .authorizeHttpRequests(requests -> requests
-                        .requestMatchers("/vendor/**", "/css/**", "/js/**", "/favicon.svg", "/sign-in", "/error", "/actuator/health/**").permitAll()
-                        .requestMatchers("/settings/**").hasRole("MANAGER")
-                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**").hasRole("BUYER")
-                        .anyRequest().hasRole("ADVISOR"))
-                .formLogin(form -> form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/vendor/**",
+                                "/css/**",
+                                "/js/**",
+                                "/favicon.svg",
+                                "/sign-in",
+                                "/error",
+                                "/actuator/health/**")
+                        .permitAll()
+                        .requestMatchers("/settings/**")
+                        .hasRole("MANAGER")
+                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**")
+                        .hasRole("BUYER")
+                        .anyRequest()
+                        .hasRole("ADVISOR"))
+                .formLogin(form ->
+                        form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
-                .headers(headers -> headers
-                        .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(
-                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }
 
-    private static void problem(HttpServletResponse response, int status, String title, String detail) throws IOException {
+    private static void problem(HttpServletResponse response, int status, String title, String detail)
+            throws IOException {
         response.setStatus(status);
         response.setContentType("application/problem+json");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter().write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"errors\":[]}".formatted(title, status, detail));
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"errors\":[]}"
+                        .formatted(title, status, detail));
     }
 }

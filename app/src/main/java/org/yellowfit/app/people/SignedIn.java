@@ -7,7 +7,8 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The person at the screen. Serialisable: it lives in the session, which lives in the database. */
-public record SignedIn(String username, String displayName, String passwordHash, Role role, boolean active) implements UserDetails {
+public record SignedIn(String username, String displayName, String passwordHash, Role role, boolean active)
+        implements UserDetails {
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {

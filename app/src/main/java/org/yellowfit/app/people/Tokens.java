@@ -20,8 +20,7 @@ public class Tokens {
     private static final int RANDOM_BYTES = 32;
 
     /** A token as the settings list it: never the token itself. */
-    public record Entry(long id, String label, Role role, Instant createdAt, String createdBy, Instant revokedAt) {
-    }
+    public record Entry(long id, String label, Role role, Instant createdAt, String createdBy, Instant revokedAt) {}
 
     private final ApiTokenRepository tokens;
     private final SecureRandom random = new SecureRandom();
@@ -33,7 +32,8 @@ public class Tokens {
     @Transactional(readOnly = true)
     public List<Entry> all() {
         return tokens.findAllByOrderByCreatedAtDesc().stream()
-                .map(t -> new Entry(t.id(), t.label(), t.role(), t.createdAt(), t.createdBy(), t.revokedAt())).toList();
+                .map(t -> new Entry(t.id(), t.label(), t.role(), t.createdAt(), t.createdBy(), t.revokedAt()))
+                .toList();
     }
 
     /** @return the token, which is not kept and cannot be shown again */
@@ -68,7 +68,8 @@ public class Tokens {
 
     private static String digest(String token) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256.", e);
         }

@@ -42,7 +42,8 @@ public class DrawingStore {
     public Optional<Whereabouts> where(Visit visit) {
         if (!visit.at("latitude").isEmpty() && !visit.at("longitude").isEmpty()) {
             double longitude = Numbers.parse(visit.at("longitude"));
-            double offset = visit.at("utcOffset").isEmpty() ? Math.rint(longitude / 15) : Numbers.parse(visit.at("utcOffset"));
+            double offset =
+                    visit.at("utcOffset").isEmpty() ? Math.rint(longitude / 15) : Numbers.parse(visit.at("utcOffset"));
             return Optional.of(new Whereabouts(Numbers.parse(visit.at("latitude")), longitude, offset));
         }
         return stations.usual().map(Station::where);
@@ -79,8 +80,13 @@ public class DrawingStore {
     public Map<String, String> answers(List<?> features, Map<String, ?> at, Visit visit) {
         List<Problem> problems = new ArrayList<>();
         Map<String, String> answers = at(at, problems);
-        Whereabouts where = new Whereabouts(number(answers, "latitude", where(visit).map(Whereabouts::latitude).orElse(45.0)),
-                number(answers, "longitude", 0), 0);
+        Whereabouts where = new Whereabouts(
+                number(
+                        answers,
+                        "latitude",
+                        where(visit).map(Whereabouts::latitude).orElse(45.0)),
+                number(answers, "longitude", 0),
+                0);
         List<Feature> read = FeatureReader.read(features, where.isSouth(), problems);
         if (!problems.isEmpty()) {
             throw new InvalidInput(problems);
@@ -134,10 +140,12 @@ public class DrawingStore {
     /** The months over which the growing season's mean is taken: by the station's frosts, or those usual for the zone. */
     public List<Integer> seasonMonths(Visit visit) {
         Optional<Station> station = stations.named(visit.at("station"));
-        if (station.isPresent() && (!visit.at("station").isEmpty() || visit.site("zone").isEmpty())) {
+        if (station.isPresent()
+                && (!visit.at("station").isEmpty() || visit.site("zone").isEmpty())) {
             return station.get().climate().frostFreeMonths();
         }
-        Seasons usual = Seasons.usualFor(Optional.ofNullable(visit.question().site().zone()));
+        Seasons usual =
+                Seasons.usualFor(Optional.ofNullable(visit.question().site().zone()));
         boolean south = where(visit).map(Whereabouts::isSouth).orElse(false);
         List<Integer> months = new ArrayList<>();
         for (int month = 1; month <= 12; month++) {

@@ -12,8 +12,7 @@ import org.yellowfit.core.site.SpotLimit;
 /** What a patch says of the site, as answers of the visit. */
 final class PatchAnswers {
 
-    private PatchAnswers() {
-    }
+    private PatchAnswers() {}
 
     static Map<String, String> of(BedPatch patch) {
         Map<String, String> answers = new LinkedHashMap<>();
@@ -24,12 +23,20 @@ final class PatchAnswers {
         put(answers, "reflectedHeat", patch.reflectedHeat() ? "yes" : "no", from);
         put(answers, "lengthM", number(patch.lengthM(), 2), from);
         put(answers, "depthM", number(patch.depthM(), 2), from);
-        put(answers, "maxHeightM", patch.lowestLimit().map(limit -> number(limit.metres(), 2)).orElse(""),
-                patch.lowestLimit().map(SpotLimit::because).map(because -> Provenance.computed("from the drawing, " + because)).orElse(""));
+        put(
+                answers,
+                "maxHeightM",
+                patch.lowestLimit().map(limit -> number(limit.metres(), 2)).orElse(""),
+                patch.lowestLimit()
+                        .map(SpotLimit::because)
+                        .map(because -> Provenance.computed("from the drawing, " + because))
+                        .orElse(""));
         answers.put(Answers.AT + "patch", patch.name());
         answers.put(Answers.AT + "areaM2", number(patch.light().areaM2(), 2));
         answers.put(Answers.AT + "underRoof", patch.underRoof() ? "yes" : "no");
-        answers.put(Answers.AT + "slopePercent", patch.slopePercent().map(slope -> number(slope, 1)).orElse(""));
+        answers.put(
+                Answers.AT + "slopePercent",
+                patch.slopePercent().map(slope -> number(slope, 1)).orElse(""));
         return answers;
     }
 

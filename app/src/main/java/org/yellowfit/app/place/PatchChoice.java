@@ -22,7 +22,10 @@ public class PatchChoice {
 
     /** @param year 0 for the year the drawing shows; empty when nothing is drawn */
     public List<BedPatch> of(Visit visit, int year) {
-        return store.drawing(visit).map(drawing -> SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : year, store.seasonMonths(visit)).patches()).orElse(List.of());
+        return store.drawing(visit)
+                .map(drawing -> SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : year, store.seasonMonths(visit))
+                        .patches())
+                .orElse(List.of());
     }
 
     /** What the visit would ask for this patch. */

@@ -42,15 +42,19 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class PlaceController {
 
-    record KindView(String word, String name, String shape, List<MeasureView> measures) {
-    }
+    record KindView(String word, String name, String shape, List<MeasureView> measures) {}
 
-    record MeasureView(String field, String words, String unit, double least, double most, Double usual, boolean length) {
-    }
+    record MeasureView(
+            String field, String words, String unit, double least, double most, Double usual, boolean length) {}
 
     /** What came of saving a drawing: nothing is stored while there are problems. */
-    record Saved(boolean stored, long version, List<Problem> problems, List<String> told, List<Object> features, PlaceStudy study) {
-    }
+    record Saved(
+            boolean stored,
+            long version,
+            List<Problem> problems,
+            List<String> told,
+            List<Object> features,
+            PlaceStudy study) {}
 
     private final Visits visits;
     private final DrawingStore store;
@@ -75,11 +79,28 @@ class PlaceController {
         given.put("starts", json.readValue(new ClassPathResource("place/starts.json").getInputStream(), Object.class));
         given.put("us", visit.units() == org.yellowfit.core.measure.UnitSystem.US);
         given.put("thisYear", Year.now().getValue());
-        given.put("at", Map.of("latitude", visit.at("latitude").isEmpty() ? where.map(w -> Numbers.write(w.latitude())).orElse("") : visit.at("latitude"),
-                "longitude", visit.at("longitude").isEmpty() ? where.map(w -> Numbers.write(w.longitude())).orElse("") : visit.at("longitude"),
-                "utcOffset", visit.at("utcOffset").isEmpty() ? where.map(w -> Numbers.write(w.utcOffsetHours())).orElse("") : visit.at("utcOffset"),
-                "north", visit.at("north").isEmpty() ? "0" : visit.at("north"),
-                "drawnIn", visit.at("drawnIn").isEmpty() ? String.valueOf(Year.now().getValue()) : visit.at("drawnIn")));
+        given.put(
+                "at",
+                Map.of(
+                        "latitude",
+                        visit.at("latitude").isEmpty()
+                                ? where.map(w -> Numbers.write(w.latitude())).orElse("")
+                                : visit.at("latitude"),
+                        "longitude",
+                        visit.at("longitude").isEmpty()
+                                ? where.map(w -> Numbers.write(w.longitude())).orElse("")
+                                : visit.at("longitude"),
+                        "utcOffset",
+                        visit.at("utcOffset").isEmpty()
+                                ? where.map(w -> Numbers.write(w.utcOffsetHours()))
+                                        .orElse("")
+                                : visit.at("utcOffset"),
+                        "north",
+                        visit.at("north").isEmpty() ? "0" : visit.at("north"),
+                        "drawnIn",
+                        visit.at("drawnIn").isEmpty()
+                                ? String.valueOf(Year.now().getValue())
+                                : visit.at("drawnIn")));
         model.addAttribute("visit", visit);
         model.addAttribute("given", json.writeValueAsString(given).replace("<", "\\u003c"));
         model.addAttribute("patch", visit.at("patch"));
@@ -89,8 +110,14 @@ class PlaceController {
     private static List<KindView> kinds() {
         List<KindView> kinds = new ArrayList<>();
         for (FeatureKind kind : FeatureKind.values()) {
-            kinds.add(new KindView(Words.of(kind), kind.words(), kind.shape().name().toLowerCase(Locale.ROOT), kind.measures().stream()
-                    .map(m -> new MeasureView(m.field(), m.words(), m.unit(), m.least(), m.most(), kind.usual(m), m.isLength())).toList()));
+            kinds.add(new KindView(
+                    Words.of(kind),
+                    kind.words(),
+                    kind.shape().name().toLowerCase(Locale.ROOT),
+                    kind.measures().stream()
+                            .map(m -> new MeasureView(
+                                    m.field(), m.words(), m.unit(), m.least(), m.most(), kind.usual(m), m.isLength()))
+                            .toList()));
         }
         return kinds;
     }
@@ -105,20 +132,40 @@ class PlaceController {
         try {
             request = object(body);
             version = request.get("version") instanceof Number number ? number.longValue() : version;
-            answers = store.answers(request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
+            answers = store.answers(
+                    request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
         } catch (InvalidInput e) {
-            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
+            return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
+                    .body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
         }
-        Visits.Outcome outcome = visits.save(id, version, answers, me.displayName()).orElseThrow(PlaceController::gone);
+        Visits.Outcome outcome =
+                visits.save(id, version, answers, me.displayName()).orElseThrow(PlaceController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             // Both moved the same thing: theirs stands, and is sent back; undo here still holds what was drawn here.
-            List<String> told = List.of("%s changed the same part of the drawing meanwhile. Theirs is shown now; undo brings yours back, and saves it.".formatted(conflict.current().changedBy()));
-            return ResponseEntity.status(HttpStatus.CONFLICT).body(new Saved(false, conflict.current().version(), List.of(), told, store.features(conflict.current()), study(conflict.current(), 0)));
+            List<String> told = List.of(
+                    "%s changed the same part of the drawing meanwhile. Theirs is shown now; undo brings yours back, and saves it."
+                            .formatted(conflict.current().changedBy()));
+            return ResponseEntity.status(HttpStatus.CONFLICT)
+                    .body(new Saved(
+                            false,
+                            conflict.current().version(),
+                            List.of(),
+                            told,
+                            store.features(conflict.current()),
+                            study(conflict.current(), 0)));
         }
         Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
-        List<String> told = saved.theirs().isEmpty() ? List.of() : List.of("%s drew here meanwhile; that is kept beside yours.".formatted(saved.by()));
+        List<String> told = saved.theirs().isEmpty()
+                ? List.of()
+                : List.of("%s drew here meanwhile; that is kept beside yours.".formatted(saved.by()));
         int year = request.get("year") instanceof Number number ? number.intValue() : 0;
-        return ResponseEntity.ok(new Saved(true, saved.visit().version(), List.of(), told, told.isEmpty() ? List.of() : store.features(saved.visit()), study(saved.visit(), year)));
+        return ResponseEntity.ok(new Saved(
+                true,
+                saved.visit().version(),
+                List.of(),
+                told,
+                told.isEmpty() ? List.of() : store.features(saved.visit()),
+                study(saved.visit(), year)));
     }
 
     @GetMapping("/visits/{id}/place/study.json")
@@ -130,26 +177,37 @@ class PlaceController {
 
     @GetMapping("/visits/{id}/place/shadows.json")
     @ResponseBody
-    ResponseEntity<ShadowFrames> shadows(@PathVariable UUID id, @RequestParam int month, @RequestParam(defaultValue = "0") int year) {
+    ResponseEntity<ShadowFrames> shadows(
+            @PathVariable UUID id, @RequestParam int month, @RequestParam(defaultValue = "0") int year) {
         if (month < 1 || month > 12) {
             return ResponseEntity.badRequest().build();
         }
-        return found(store.drawing(find(id)).map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
+        return found(store.drawing(find(id))
+                .map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
     }
 
     /** Which obstacle takes which hours of a spot. */
     @GetMapping("/visits/{id}/place/why.json")
     @ResponseBody
-    ResponseEntity<SpotStory> why(@PathVariable UUID id, @RequestParam double x, @RequestParam double y, @RequestParam int month, @RequestParam(defaultValue = "0") int year) {
+    ResponseEntity<SpotStory> why(
+            @PathVariable UUID id,
+            @RequestParam double x,
+            @RequestParam double y,
+            @RequestParam int month,
+            @RequestParam(defaultValue = "0") int year) {
         if (month < 1 || month > 12 || !(Math.abs(x) < 2000 && Math.abs(y) < 2000)) {
             return ResponseEntity.badRequest().build();
         }
-        return found(store.drawing(find(id)).map(drawing -> SpotStory.of(CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month), month)));
+        return found(store.drawing(find(id))
+                .map(drawing -> SpotStory.of(
+                        CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month),
+                        month)));
     }
 
     /** Nothing drawn yet is no error. */
     private static <T> ResponseEntity<T> found(Optional<T> answer) {
-        return answer.map(ResponseEntity::ok).orElseGet(() -> ResponseEntity.noContent().build());
+        return answer.map(ResponseEntity::ok)
+                .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     /** The drawing as GeoJSON, metres in a frame of its own (docs/drawing-format.md). */
@@ -166,23 +224,45 @@ class PlaceController {
         }
         collection.put("place", at);
         collection.put("features", store.features(visit));
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/geo+json")).header("Content-Disposition", "attachment; filename=\"place.geojson\"")
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/geo+json"))
+                .header("Content-Disposition", "attachment; filename=\"place.geojson\"")
                 .body(json.writerWithDefaultPrettyPrinter().writeValueAsString(collection));
     }
 
     /** Goes on with one patch: its light, room and limit become the site's. */
     @PostMapping("/visits/{id}/place/patch")
-    String patch(@PathVariable UUID id, @RequestParam String patch, @RequestParam(defaultValue = "0") int year, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
-        BedPatch chosen = patches.of(find(id), checked(year)).stream().filter(each -> each.name().equals(patch)).findFirst()
-                .orElseThrow(() -> new NotFound("The drawing has changed, and this patch is not there any more. Look at the drawing again."));
+    String patch(
+            @PathVariable UUID id,
+            @RequestParam String patch,
+            @RequestParam(defaultValue = "0") int year,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
+        BedPatch chosen = patches.of(find(id), checked(year)).stream()
+                .filter(each -> each.name().equals(patch))
+                .findFirst()
+                .orElseThrow(() -> new NotFound(
+                        "The drawing has changed, and this patch is not there any more. Look at the drawing again."));
         patches.goOnWith(id, chosen, me.displayName());
-        flash.addFlashAttribute("told", List.of("The shortlist is now for patch %s: %s, %s.".formatted(chosen.name(), PlaceStudy.words(chosen.light().lightClass(), chosen.light().bias()), PlaceStudy.hours(chosen.light().hours()))));
+        flash.addFlashAttribute(
+                "told",
+                List.of("The shortlist is now for patch %s: %s, %s."
+                        .formatted(
+                                chosen.name(),
+                                PlaceStudy.words(
+                                        chosen.light().lightClass(),
+                                        chosen.light().bias()),
+                                PlaceStudy.hours(chosen.light().hours()))));
         return "redirect:/visits/" + id + "/shortlist";
     }
 
     private PlaceStudy study(Visit visit, int year) {
-        return store.drawing(visit).filter(drawing -> !drawing.beds().isEmpty())
-                .map(drawing -> PlaceStudy.of(SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), store.seasonMonths(visit)), visit.units())).orElse(null);
+        return store.drawing(visit)
+                .filter(drawing -> !drawing.beds().isEmpty())
+                .map(drawing -> PlaceStudy.of(
+                        SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), store.seasonMonths(visit)),
+                        visit.units()))
+                .orElse(null);
     }
 
     private static int checked(int year) {

@@ -24,25 +24,38 @@ import org.yellowfit.core.site.SpotLimit;
 record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView> patches, List<BedMean> beds) {
 
     /** @param hours mean over the bed in the growing season */
-    record BedMean(String bed, String hours) {
-    }
+    record BedMean(String bed, String hours) {}
 
     /** @param facts what there is to say of it, a line each */
-    record PatchView(String name, String bed, String light, String hours, double[][] outline, double labelX, double labelY, List<String> facts) {
-    }
+    record PatchView(
+            String name,
+            String bed,
+            String light,
+            String hours,
+            double[][] outline,
+            double labelX,
+            double labelY,
+            List<String> facts) {}
 
     static PlaceStudy of(SiteStudy study, UnitSystem units) {
         List<double[]> cells = new ArrayList<>();
         for (int bed = 0; bed < study.fields().size(); bed++) {
             addCells(study.fields().get(bed), study.seasons().get(bed), cells);
         }
-        return new PlaceStudy(study.year(), season(study.seasonMonths()), cells, study.patches().stream().map(patch -> view(patch, study, units)).toList(), means(study));
+        return new PlaceStudy(
+                study.year(),
+                season(study.seasonMonths()),
+                cells,
+                study.patches().stream().map(patch -> view(patch, study, units)).toList(),
+                means(study));
     }
 
     private static List<BedMean> means(SiteStudy study) {
         List<BedMean> means = new ArrayList<>();
         for (int bed = 0; bed < study.seasons().size(); bed++) {
-            means.add(new BedMean(study.drawing().beds().get(bed).called(), hours(study.seasons().get(bed).meanHours())));
+            means.add(new BedMean(
+                    study.drawing().beds().get(bed).called(),
+                    hours(study.seasons().get(bed).meanHours())));
         }
         return means;
     }
@@ -66,18 +79,34 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
     private static PatchView view(BedPatch patch, SiteStudy study, UnitSystem units) {
         Patch light = patch.light();
         List<String> facts = new ArrayList<>();
-        facts.add("%s of sun a day from %s: %s before and %s after noon.".formatted(hours(light.hours()), season(study.seasonMonths()), hours(light.morning()), hours(light.afternoon())));
-        facts.add("%s of it in the hot hours%s.".formatted(hours(light.hot()), patch.reflectedHeat() ? ", and the wall throws heat back" : ""));
-        facts.add("%s, %s by %s.".formatted(units.area(light.areaM2()), units.length(patch.lengthM()), units.length(patch.depthM())));
+        facts.add("%s of sun a day from %s: %s before and %s after noon."
+                .formatted(
+                        hours(light.hours()),
+                        season(study.seasonMonths()),
+                        hours(light.morning()),
+                        hours(light.afternoon())));
+        facts.add("%s of it in the hot hours%s."
+                .formatted(hours(light.hot()), patch.reflectedHeat() ? ", and the wall throws heat back" : ""));
+        facts.add("%s, %s by %s."
+                .formatted(units.area(light.areaM2()), units.length(patch.lengthM()), units.length(patch.depthM())));
         for (SpotLimit limit : patch.limits()) {
             facts.add("Nothing above %s: %s.".formatted(units.length(limit.metres()), limit.because()));
         }
         if (patch.underRoof()) {
             facts.add("A roof keeps the rain off.");
         }
-        patch.slopePercent().ifPresent(slope -> facts.add("The ground falls by %s %%.".formatted(Numbers.rounded(slope, 0))));
+        patch.slopePercent()
+                .ifPresent(slope -> facts.add("The ground falls by %s %%.".formatted(Numbers.rounded(slope, 0))));
         double[] label = label(light, study, patch);
-        return new PatchView(patch.name(), patch.bed(), words(light.lightClass(), light.bias()), hours(light.hours()), light.outline(), label[0], label[1], facts);
+        return new PatchView(
+                patch.name(),
+                patch.bed(),
+                words(light.lightClass(), light.bias()),
+                hours(light.hours()),
+                light.outline(),
+                label[0],
+                label[1],
+                facts);
     }
 
     /** The name stands on the cell nearest to the middle of the patch. */
@@ -85,8 +114,14 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
         for (int bed = 0; bed < study.seasons().size(); bed++) {
             if (study.drawing().beds().get(bed).called().equals(patch.bed())) {
                 LightField field = study.seasons().get(bed);
-                double x = light.cells().stream().mapToDouble(cell -> field.ground().x(cell)).average().orElse(0);
-                double y = light.cells().stream().mapToDouble(cell -> field.ground().y(cell)).average().orElse(0);
+                double x = light.cells().stream()
+                        .mapToDouble(cell -> field.ground().x(cell))
+                        .average()
+                        .orElse(0);
+                double y = light.cells().stream()
+                        .mapToDouble(cell -> field.ground().y(cell))
+                        .average()
+                        .orElse(0);
                 return nearest(field, light, x, y);
             }
         }
@@ -97,7 +132,8 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
         double[] best = {x, y};
         double least = Double.POSITIVE_INFINITY;
         for (int cell : light.cells()) {
-            double distance = Math.hypot(field.ground().x(cell) - x, field.ground().y(cell) - y);
+            double distance =
+                    Math.hypot(field.ground().x(cell) - x, field.ground().y(cell) - y);
             if (distance < least) {
                 least = distance;
                 best = new double[] {field.ground().x(cell), field.ground().y(cell)};
@@ -108,7 +144,9 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
 
     static String words(LightClass light, SunBias bias) {
         boolean split = light == LightClass.PART || light == LightClass.SHADE;
-        return split && bias != SunBias.EVEN ? light.words() + ", " + (bias == SunBias.MORNING ? "morning" : "afternoon") : light.words();
+        return split && bias != SunBias.EVEN
+                ? light.words() + ", " + (bias == SunBias.MORNING ? "morning" : "afternoon")
+                : light.words();
     }
 
     static String season(List<Integer> months) {
@@ -116,8 +154,14 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
             return "all year";
         }
         // The season may run over the year's end: it begins after the month that is missing before it.
-        int first = months.stream().filter(month -> !months.contains((month + 10) % 12 + 1)).findFirst().orElse(months.get(0));
-        int last = months.stream().filter(month -> !months.contains(month % 12 + 1)).findFirst().orElse(months.get(months.size() - 1));
+        int first = months.stream()
+                .filter(month -> !months.contains((month + 10) % 12 + 1))
+                .findFirst()
+                .orElse(months.get(0));
+        int last = months.stream()
+                .filter(month -> !months.contains(month % 12 + 1))
+                .findFirst()
+                .orElse(months.get(months.size() - 1));
         return first == last ? name(first) : name(first) + " to " + name(last);
     }
 

@@ -15,8 +15,7 @@ record ShadowFrames(int month, int year, List<Frame> frames) {
     private static final double STEP_H = 0.25;
 
     /** @param sunFrom degrees clockwise from the drawing's up to where the sun stands */
-    record Frame(String clock, String solid, String veiled, double altitude, double sunFrom) {
-    }
+    record Frame(String clock, String solid, String veiled, double altitude, double sunFrom) {}
 
     static ShadowFrames of(Drawing drawing, int year, int month) {
         List<Obstacle> obstacles = drawing.obstacles(year);
@@ -26,7 +25,12 @@ record ShadowFrames(int month, int year, List<Frame> frames) {
         for (double clock = first; clock <= day.clockHour(0) + day.downH(); clock += STEP_H) {
             SunPosition sun = SunPosition.at(day.at(day.fromNoon(clock)), drawing.where());
             ShadowPicture picture = ShadowPicture.of(obstacles, sun, drawing.northDegrees(), month);
-            frames.add(new Frame(clock(clock), path(picture.solid()), path(picture.veiled()), Math.rint(sun.altitudeDegrees()), Math.rint(sun.azimuthDegrees() + drawing.northDegrees())));
+            frames.add(new Frame(
+                    clock(clock),
+                    path(picture.solid()),
+                    path(picture.veiled()),
+                    Math.rint(sun.altitudeDegrees()),
+                    Math.rint(sun.azimuthDegrees() + drawing.northDegrees())));
         }
         return new ShadowFrames(month, year, frames);
     }

@@ -18,7 +18,9 @@ record SpotStory(String title, List<String> told) {
         if (spells.isEmpty()) {
             return new SpotStory("In mid " + name, List.of("The sun never stands high enough to count."));
         }
-        double sun = spells.stream().mapToDouble(spell -> length(spell) * (spell.isSun() ? 1 : spell.passes())).sum();
+        double sun = spells.stream()
+                .mapToDouble(spell -> length(spell) * (spell.isSun() ? 1 : spell.passes()))
+                .sum();
         List<String> told = new ArrayList<>();
         for (int i = 0; i < spells.size(); i++) {
             if (length(spells.get(i)) >= SHORT_H) {
@@ -35,7 +37,8 @@ record SpotStory(String title, List<String> told) {
         if (spell.isSun()) {
             return "Sun " + when + ".";
         }
-        String through = spell.passes() > 0.02 ? "; %d %% comes through".formatted(Math.round(spell.passes() * 100)) : "";
+        String through =
+                spell.passes() > 0.02 ? "; %d %% comes through".formatted(Math.round(spell.passes() * 100)) : "";
         return "In the shade of " + spell.obstacle().name() + " " + when + through + ".";
     }
 

@@ -55,11 +55,9 @@ class SunController {
     private static final int LOG_DAYS = 14;
     private static final long LOG_SEED = 77;
 
-    record Hour(int clock, boolean up, boolean ticked) {
-    }
+    record Hour(int clock, boolean up, boolean ticked) {}
 
-    record Time(int month, String name, List<Hour> hours) {
-    }
+    record Time(int month, String name, List<Hour> hours) {}
 
     private final Visits visits;
     private final DrawingStore store;
@@ -76,42 +74,85 @@ class SunController {
 
     /** Keeps the ticked hours; with {@code use} they become the site's. */
     @PostMapping("/visits/{id}/sun")
-    String seen(@PathVariable UUID id, @RequestParam MultiValueMap<String, String> params, @RequestParam(defaultValue = "false") boolean use,
-                @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+    String seen(
+            @PathVariable UUID id,
+            @RequestParam MultiValueMap<String, String> params,
+            @RequestParam(defaultValue = "false") boolean use,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> answers = new LinkedHashMap<>();
         for (int month : SeenSun.TIMES) {
-            answers.put(SEEN + month, params.getOrDefault("m" + month, List.of()).stream().filter(hour -> hour.matches("\\d|1\\d|2[0-3]")).distinct().collect(Collectors.joining("|")));
+            answers.put(
+                    SEEN + month,
+                    params.getOrDefault("m" + month, List.of()).stream()
+                            .filter(hour -> hour.matches("\\d|1\\d|2[0-3]"))
+                            .distinct()
+                            .collect(Collectors.joining("|")));
         }
         Optional<Whereabouts> where = store.where(visit);
         if (use && where.isPresent()) {
             SeenSun sun = SeenSun.of(ticked(answers), where.get(), store.seasonMonths(visit));
             put(answers, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
-            flash.addFlashAttribute("told", List.of("The site now gets %s of sun a day.".formatted(PlaceStudy.hours(sun.hours()))));
+            flash.addFlashAttribute(
+                    "told", List.of("The site now gets %s of sun a day.".formatted(PlaceStudy.hours(sun.hours()))));
         }
         visits.put(id, answers, me.displayName());
         return "redirect:/visits/" + id + (use ? "/shortlist" : "/sun");
     }
 
     @PostMapping("/visits/{id}/sun/log")
-    String log(@PathVariable UUID id, @RequestParam MultipartFile file, @AuthenticationPrincipal SignedIn me, Model model, jakarta.servlet.http.HttpServletResponse response,
-               RedirectAttributes flash) throws IOException {
+    String log(
+            @PathVariable UUID id,
+            @RequestParam MultipartFile file,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            jakarta.servlet.http.HttpServletResponse response,
+            RedirectAttributes flash)
+            throws IOException {
         Visit visit = find(id);
         Optional<Whereabouts> where = store.where(visit);
         if (file.isEmpty() || where.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return show(model, visit, List.of(new LineProblem(0, "", file.isEmpty() ? "Choose the logger’s file." : "It is not known where the place lies.")), null);
+            return show(
+                    model,
+                    visit,
+                    List.of(new LineProblem(
+                            0,
+                            "",
+                            file.isEmpty() ? "Choose the logger’s file." : "It is not known where the place lies.")),
+                    null);
         }
         try {
             LightLog log = LightLog.read(new String(file.getBytes(), StandardCharsets.UTF_8), where.get());
             if (log.days().isEmpty()) {
-                throw UnusableFile.at(0, "", "Every day of the file is overcast, or the logger never saw the sun: no hours can be told from it.");
+                throw UnusableFile.at(
+                        0,
+                        "",
+                        "Every day of the file is overcast, or the logger never saw the sun: no hours can be told from it.");
             }
             Map<String, String> answers = new HashMap<>();
-            put(answers, log.morning(), log.afternoon(), log.hot(), Provenance.measured("by a light logger over %d clear days".formatted(log.days().size())));
+            put(
+                    answers,
+                    log.morning(),
+                    log.afternoon(),
+                    log.hot(),
+                    Provenance.measured("by a light logger over %d clear days"
+                            .formatted(log.days().size())));
             visits.put(id, answers, me.displayName());
-            flash.addFlashAttribute("told", List.of("The logger saw %s of direct sun on %d clear day%s%s. The site has these hours now; they are those of that time of the year.".formatted(PlaceStudy.hours(log.hours()), log.days().size(),
-                    log.days().size() == 1 ? "" : "s", log.overcast().isEmpty() ? "" : "; %d overcast ones were left out".formatted(log.overcast().size()))));
+            flash.addFlashAttribute(
+                    "told",
+                    List.of(
+                            "The logger saw %s of direct sun on %d clear day%s%s. The site has these hours now; they are those of that time of the year."
+                                    .formatted(
+                                            PlaceStudy.hours(log.hours()),
+                                            log.days().size(),
+                                            log.days().size() == 1 ? "" : "s",
+                                            log.overcast().isEmpty()
+                                                    ? ""
+                                                    : "; %d overcast ones were left out"
+                                                            .formatted(log.overcast()
+                                                                    .size()))));
             return "redirect:/visits/" + id + "/sun";
         } catch (UnusableFile e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -123,12 +164,17 @@ class SunController {
     @GetMapping("/visits/{id}/sun/simulated-log.csv")
     ResponseEntity<String> simulated(@PathVariable UUID id) {
         Visit visit = find(id);
-        Whereabouts where = store.where(visit).orElseThrow(() -> new NotFound("It is not known where the place lies; choose a station first."));
+        Whereabouts where = store.where(visit)
+                .orElseThrow(() -> new NotFound("It is not known where the place lies; choose a station first."));
         LocalDate first = LocalDate.of(Year.now().getValue(), where.isSouth() ? 12 : 6, 10);
-        Optional<Drawing> drawing = store.drawing(visit).filter(each -> !each.beds().isEmpty());
+        Optional<Drawing> drawing =
+                store.drawing(visit).filter(each -> !each.beds().isEmpty());
         double[] spot = drawing.map(each -> each.middleOfBed(0)).orElse(new double[] {0, 0});
-        LightStudy study = drawing.map(each -> each.study(each.drawnIn())).orElse(new LightStudy(where, 0, first.getYear(), 10, 0, List.of()));
-        return ResponseEntity.ok().header("Content-Type", "text/csv; charset=UTF-8").header("Content-Disposition", "attachment; filename=\"simulated-light-log.csv\"")
+        LightStudy study = drawing.map(each -> each.study(each.drawnIn()))
+                .orElse(new LightStudy(where, 0, first.getYear(), 10, 0, List.of()));
+        return ResponseEntity.ok()
+                .header("Content-Type", "text/csv; charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"simulated-light-log.csv\"")
                 .body(LightLog.madeUp(study, spot[0], spot[1], first, LOG_DAYS, LOG_SEED));
     }
 
@@ -140,28 +186,56 @@ class SunController {
         model.addAttribute("known", where.isPresent());
         where.ifPresent(at -> {
             Map<Integer, Set<Integer>> ticked = ticked(visit.answers());
-            model.addAttribute("times", SeenSun.TIMES.stream().map(month -> time(month, ticked, at)).toList());
-            model.addAttribute("clocks", java.util.stream.IntStream.range(4, 22).boxed().toList());
+            model.addAttribute(
+                    "times",
+                    SeenSun.TIMES.stream().map(month -> time(month, ticked, at)).toList());
+            model.addAttribute(
+                    "clocks", java.util.stream.IntStream.range(4, 22).boxed().toList());
             boolean any = ticked.values().stream().anyMatch(hours -> !hours.isEmpty());
-            model.addAttribute("told", any ? told(SeenSun.of(ticked, at, store.seasonMonths(visit)), PlaceStudy.season(store.seasonMonths(visit))) : null);
+            model.addAttribute(
+                    "told",
+                    any
+                            ? told(
+                                    SeenSun.of(ticked, at, store.seasonMonths(visit)),
+                                    PlaceStudy.season(store.seasonMonths(visit)))
+                            : null);
         });
         return "place/sun";
     }
 
     private static Time time(int month, Map<Integer, Set<Integer>> ticked, Whereabouts where) {
         List<Integer> up = SeenSun.hoursOf(where, month);
-        return new Time(month, "mid " + Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
-                java.util.stream.IntStream.range(4, 22).mapToObj(hour -> new Hour(hour, up.contains(hour), ticked.getOrDefault(month, Set.of()).contains(hour))).toList());
+        return new Time(
+                month,
+                "mid " + Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                java.util.stream.IntStream.range(4, 22)
+                        .mapToObj(hour -> new Hour(
+                                hour,
+                                up.contains(hour),
+                                ticked.getOrDefault(month, Set.of()).contains(hour)))
+                        .toList());
     }
 
     private static String told(SeenSun sun, String season) {
         LightClass light = LightClass.ofHours(sun.hours());
-        return "From %s that is %s a day: %s, %s before and %s after noon, %s of it hot.".formatted(season, PlaceStudy.hours(sun.hours()), PlaceStudy.words(light, SunBias.of(sun.morning(), sun.afternoon())),
-                PlaceStudy.hours(sun.morning()), PlaceStudy.hours(sun.afternoon()), PlaceStudy.hours(sun.hot()));
+        return "From %s that is %s a day: %s, %s before and %s after noon, %s of it hot."
+                .formatted(
+                        season,
+                        PlaceStudy.hours(sun.hours()),
+                        PlaceStudy.words(light, SunBias.of(sun.morning(), sun.afternoon())),
+                        PlaceStudy.hours(sun.morning()),
+                        PlaceStudy.hours(sun.afternoon()),
+                        PlaceStudy.hours(sun.hot()));
     }
 
     private static void put(Map<String, String> answers, double morning, double afternoon, double hot, String from) {
-        Map<String, String> values = Map.of("sunHours", Numbers.rounded(morning + afternoon, 1), "hotHours", Numbers.rounded(hot, 1), "sunBias", Words.of(SunBias.of(morning, afternoon)));
+        Map<String, String> values = Map.of(
+                "sunHours",
+                Numbers.rounded(morning + afternoon, 1),
+                "hotHours",
+                Numbers.rounded(hot, 1),
+                "sunBias",
+                Words.of(SunBias.of(morning, afternoon)));
         values.forEach((field, value) -> {
             answers.put(Answers.SITE + field, value);
             answers.put(Answers.FROM + field, from);
@@ -170,8 +244,14 @@ class SunController {
     }
 
     private static Map<Integer, Set<Integer>> ticked(Map<String, String> answers) {
-        return SeenSun.TIMES.stream().collect(Collectors.toMap(month -> month, month -> Arrays.stream(answers.getOrDefault(SEEN + month, "").split("\\|")).filter(hour -> !hour.isEmpty())
-                .map(Integer::valueOf).collect(Collectors.toCollection(TreeSet::new))));
+        return SeenSun.TIMES.stream()
+                .collect(Collectors.toMap(
+                        month -> month,
+                        month -> Arrays.stream(
+                                        answers.getOrDefault(SEEN + month, "").split("\\|"))
+                                .filter(hour -> !hour.isEmpty())
+                                .map(Integer::valueOf)
+                                .collect(Collectors.toCollection(TreeSet::new))));
     }
 
     private Visit find(UUID id) {

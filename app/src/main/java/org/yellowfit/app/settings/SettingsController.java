@@ -24,10 +24,10 @@ import org.yellowfit.core.measure.InvalidInput;
 @Controller
 class SettingsController {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
-    record TokenRow(long id, String label, String role, String made, String by, boolean revoked) {
-    }
+    record TokenRow(long id, String label, String role, String made, String by, boolean revoked) {}
 
     private final People people;
     private final Tokens tokens;
@@ -41,8 +41,17 @@ class SettingsController {
     String show(Model model) {
         model.addAttribute("people", people.all());
         model.addAttribute("roles", Role.values());
-        model.addAttribute("tokens", tokens.all().stream().map(t -> new TokenRow(t.id(), t.label(), t.role().words(), DAY.format(t.createdAt()),
-                t.createdBy(), t.revokedAt() != null)).toList());
+        model.addAttribute(
+                "tokens",
+                tokens.all().stream()
+                        .map(t -> new TokenRow(
+                                t.id(),
+                                t.label(),
+                                t.role().words(),
+                                DAY.format(t.createdAt()),
+                                t.createdBy(),
+                                t.revokedAt() != null))
+                        .toList());
         if (!model.containsAttribute("typed")) {
             model.addAttribute("typed", Map.of());
             model.addAttribute("problems", Map.of());
@@ -51,13 +60,19 @@ class SettingsController {
     }
 
     @PostMapping("/settings/people")
-    String addPerson(@RequestParam String username, @RequestParam String displayName, @RequestParam String password, @RequestParam Role role,
-                     Model model, HttpServletResponse response) {
+    String addPerson(
+            @RequestParam String username,
+            @RequestParam String displayName,
+            @RequestParam String password,
+            @RequestParam Role role,
+            Model model,
+            HttpServletResponse response) {
         try {
             people.add(username, displayName, password, role);
             return "redirect:/settings";
         } catch (InvalidInput e) {
-            return refused(e, Map.of("username", username, "displayName", displayName, "role", role.name()), model, response);
+            return refused(
+                    e, Map.of("username", username, "displayName", displayName, "role", role.name()), model, response);
         }
     }
 
@@ -73,14 +88,22 @@ class SettingsController {
             people.setPassword(id, password);
             flash.addFlashAttribute("told", List.of("The new password holds from the next sign-in."));
         } catch (InvalidInput e) {
-            flash.addFlashAttribute("told", List.of("The password was not changed. " + e.problems().get(0).message()));
+            flash.addFlashAttribute(
+                    "told",
+                    List.of("The password was not changed. "
+                            + e.problems().get(0).message()));
         }
         return "redirect:/settings";
     }
 
     @PostMapping("/settings/tokens")
-    String makeToken(@RequestParam String label, @RequestParam Role role, @AuthenticationPrincipal SignedIn me, Model model,
-                     HttpServletResponse response, RedirectAttributes flash) {
+    String makeToken(
+            @RequestParam String label,
+            @RequestParam Role role,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         try {
             flash.addFlashAttribute("newToken", tokens.make(label, role, me.displayName()));
             return "redirect:/settings";

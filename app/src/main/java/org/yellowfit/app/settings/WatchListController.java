@@ -28,8 +28,7 @@ class WatchListController {
 
     private static final int LARGEST_FILE = 1024 * 1024;
 
-    record Row(String plant, String level, String note, int plants) {
-    }
+    record Row(String plant, String level, String note, int plants) {}
 
     private final CatalogueStore store;
     private final WatchLists lists;
@@ -45,12 +44,21 @@ class WatchListController {
     }
 
     @PostMapping("/settings/watch-list")
-    String replace(@RequestParam(required = false) MultipartFile file, Model model, HttpServletResponse response, RedirectAttributes flash) throws IOException {
+    String replace(
+            @RequestParam(required = false) MultipartFile file,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash)
+            throws IOException {
         if (file == null || file.isEmpty()) {
             return refused("Choose the file with the list.", List.of(), model, response);
         }
         if (file.getSize() > LARGEST_FILE) {
-            return refused("The file is larger than 1 MB; a list of a thousand plants is a tenth of that.", List.of(), model, response);
+            return refused(
+                    "The file is larger than 1 MB; a list of a thousand plants is a tenth of that.",
+                    List.of(),
+                    model,
+                    response);
         }
         return replaced(new String(file.getBytes(), StandardCharsets.UTF_8), model, response, flash);
     }
@@ -68,7 +76,10 @@ class WatchListController {
 
     @GetMapping("/settings/watch-list.csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok().header("Content-Type", "text/csv; charset=UTF-8").header("Content-Disposition", "attachment; filename=\"watch-list.csv\"").body(store.watchList().csv());
+        return ResponseEntity.ok()
+                .header("Content-Type", "text/csv; charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"watch-list.csv\"")
+                .body(store.watchList().csv());
     }
 
     private String replaced(String csv, Model model, HttpServletResponse response, RedirectAttributes flash) {
@@ -76,11 +87,18 @@ class WatchListController {
             WatchList before = store.watchList();
             WatchList list = WatchList.read(csv);
             lists.replace(list);
-            flash.addFlashAttribute("changed", "The watch list has %s now; before, it had %d.".formatted(rows(list), before.entries().size()));
+            flash.addFlashAttribute(
+                    "changed",
+                    "The watch list has %s now; before, it had %d."
+                            .formatted(rows(list), before.entries().size()));
             flash.addFlashAttribute("before", before.csv());
             return "redirect:/settings/watch-list";
         } catch (UnusableFile e) {
-            return refused("The list was not taken; what is wrong stands below. Choose the mended file again.", e.problems(), model, response);
+            return refused(
+                    "The list was not taken; what is wrong stands below. Choose the mended file again.",
+                    e.problems(),
+                    model,
+                    response);
         }
     }
 
@@ -93,7 +111,12 @@ class WatchListController {
         WatchList list = store.watchList();
         Map<WatchList.Entry, Integer> plants = new HashMap<>();
         store.labels().forEach(plant -> list.entry(plant).ifPresent(entry -> plants.merge(entry, 1, Integer::sum)));
-        model.addAttribute("rows", list.entries().stream().map(entry -> new Row(entry.plant(), Words.of(entry.level()), entry.note(), plants.getOrDefault(entry, 0))).toList());
+        model.addAttribute(
+                "rows",
+                list.entries().stream()
+                        .map(entry -> new Row(
+                                entry.plant(), Words.of(entry.level()), entry.note(), plants.getOrDefault(entry, 0)))
+                        .toList());
         model.addAttribute("problem", problem);
         model.addAttribute("lines", lines);
         return "settings/watch-list";

@@ -66,14 +66,32 @@ class DenseLists {
         Fit fit = new Fit(catalogue);
         List<Ranked> ranked = ranked(fit, question, visit);
         Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));
-        List<Group> groups = grouping.equals("patch") ? byPatch(visit, fit) : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
+        List<Group> groups = grouping.equals("patch")
+                ? byPatch(visit, fit)
+                : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
         Fit.Counts counts = fit.counts(question);
         Lacking lacking = Lacking.of(catalogue, question);
         List<Lacking.Opening> openings = lacking.openings();
-        return new DenseList(groups, counts.fit(), counts.fitIf(), catalogue.size(), names(catalogue, minus(ids(ranked), before)), names(catalogue, minus(before, ids(ranked))),
-                missing(openings), opens(openings), ranked.isEmpty() ? conflict(catalogue, question) : List.of(),
-                visit.passed().stream().map(store::find).flatMap(Optional::stream).map(plant -> new DenseList.Passed(plant.id(), plant.name())).toList(),
-                groups.stream().flatMap(group -> group.rows().stream()).map(Row::id).findFirst().orElse(""));
+        return new DenseList(
+                groups,
+                counts.fit(),
+                counts.fitIf(),
+                catalogue.size(),
+                names(catalogue, minus(ids(ranked), before)),
+                names(catalogue, minus(before, ids(ranked))),
+                missing(openings),
+                opens(openings),
+                ranked.isEmpty() ? conflict(catalogue, question) : List.of(),
+                visit.passed().stream()
+                        .map(store::find)
+                        .flatMap(Optional::stream)
+                        .map(plant -> new DenseList.Passed(plant.id(), plant.name()))
+                        .toList(),
+                groups.stream()
+                        .flatMap(group -> group.rows().stream())
+                        .map(Row::id)
+                        .findFirst()
+                        .orElse(""));
     }
 
     /** No more than two of one species among the first: ten of a kind are no choice. The others follow. */
@@ -82,21 +100,31 @@ class DenseLists {
         List<Ranked> first = new ArrayList<>();
         List<Ranked> others = new ArrayList<>();
         for (Ranked candidate : byScore(fit, question, visit)) {
-            (candidate.verdict() != Verdict.FITS || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES ? first : others).add(candidate);
+            (candidate.verdict() != Verdict.FITS
+                                    || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES
+                            ? first
+                            : others)
+                    .add(candidate);
         }
-        int fitting = (int) first.stream().filter(candidate -> candidate.verdict() == Verdict.FITS).count();
+        int fitting = (int) first.stream()
+                .filter(candidate -> candidate.verdict() == Verdict.FITS)
+                .count();
         first.addAll(fitting, others);
         return first;
     }
 
     private static List<Ranked> byScore(Fit fit, Question question, Visit visit) {
         return fit.order(question, RANKED + visit.passed().size()).stream()
-                .filter(candidate -> !visit.passed().contains(candidate.plant().id())).limit(RANKED).toList();
+                .filter(candidate -> !visit.passed().contains(candidate.plant().id()))
+                .limit(RANKED)
+                .toList();
     }
 
     /** What is seen without scrolling: entering and leaving are told of these. */
     private static Set<String> ids(List<Ranked> ranked) {
-        return first(ranked, SHOWN).stream().map(candidate -> candidate.plant().id()).collect(Collectors.toCollection(LinkedHashSet::new));
+        return first(ranked, SHOWN).stream()
+                .map(candidate -> candidate.plant().id())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private static List<Ranked> first(List<Ranked> ranked, int most) {
@@ -113,7 +141,11 @@ class DenseLists {
     }
 
     private static List<String> names(Catalogue catalogue, Set<String> ids) {
-        return ids.stream().map(catalogue::find).flatMap(Optional::stream).map(Cultivar::name).toList();
+        return ids.stream()
+                .map(catalogue::find)
+                .flatMap(Optional::stream)
+                .map(Cultivar::name)
+                .toList();
     }
 
     private List<Group> byPatch(Visit visit, Fit fit) {
@@ -121,57 +153,110 @@ class DenseLists {
         for (BedPatch patch : patches.of(visit, 0)) {
             Question question = patches.question(visit, patch);
             List<Ranked> best = first(ranked(fit, question, visit), A_PATCH);
-            groups.add(new Group("Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", " + Numbers.rounded(patch.light().hours(), 1) + " h",
+            groups.add(new Group(
+                    "Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", "
+                            + Numbers.rounded(patch.light().hours(), 1) + " h",
                     rows(fit.explain(question, best), question, visit, null)));
         }
         return groups;
     }
 
-    private List<Group> grouped(List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
+    private List<Group> grouped(
+            List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
         if (!grouping.equals("layer") && !grouping.equals("kind")) {
             return List.of(new Group("", rows(shown, question, visit, before)));
         }
-        Function<Candidate, String> title = grouping.equals("kind") ? candidate -> upper(Words.of(candidate.plant().kind())) + "s" : candidate -> layer(candidate.plant(), question);
+        Function<Candidate, String> title = grouping.equals("kind")
+                ? candidate -> upper(Words.of(candidate.plant().kind())) + "s"
+                : candidate -> layer(candidate.plant(), question);
         Map<String, List<Candidate>> divided = new LinkedHashMap<>();
-        List<Candidate> ordered = grouping.equals("layer") ? shown.stream().sorted(Comparator.comparingDouble(candidate -> -layerHeight(candidate.plant(), question))).toList() : shown;
-        ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>()).add(candidate));
-        return divided.entrySet().stream().map(each -> new Group(each.getKey(), rows(each.getValue().stream().sorted(Comparator.comparingDouble(Candidate::score).reversed()).toList(), question, visit, before))).toList();
+        List<Candidate> ordered = grouping.equals("layer")
+                ? shown.stream()
+                        .sorted(Comparator.comparingDouble(candidate -> -layerHeight(candidate.plant(), question)))
+                        .toList()
+                : shown;
+        ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>())
+                .add(candidate));
+        return divided.entrySet().stream()
+                .map(each -> new Group(
+                        each.getKey(),
+                        rows(
+                                each.getValue().stream()
+                                        .sorted(Comparator.comparingDouble(Candidate::score)
+                                                .reversed())
+                                        .toList(),
+                                question,
+                                visit,
+                                before)))
+                .toList();
     }
 
     /** G1: layers by height at the horizon. */
     private static String layer(Cultivar plant, Question question) {
-        double height = PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        double height =
+                PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
         return height >= BACK_M ? "Back" : height >= MIDDLE_M ? "Middle" : height >= FRONT_M ? "Front" : "Ground cover";
     }
 
     private static double layerHeight(Cultivar plant, Question question) {
-        double height = PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        double height =
+                PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
         return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
     }
 
     private List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
         List<CriterionName> threads = FitStrips.rows(candidates);
-        return candidates.stream().map(candidate -> row(candidate, threads, question, visit, before)).toList();
+        return candidates.stream()
+                .map(candidate -> row(candidate, threads, question, visit, before))
+                .toList();
     }
 
-    private Row row(Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
+    private Row row(
+            Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
         Cultivar plant = candidate.plant();
         double years = question.site().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String limits = candidate.verdict() == Verdict.FITS ? "" : candidate.limiting().map(name -> "if: " + ShortlistWords.remedied(candidate, name)).orElse("");
-        return new Row(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
-                question.length(growth.heightInFlower(years).mid()) + " × " + question.length(growth.spread(years).mid()), limits,
-                store.portrait(plant, Optional.ofNullable(question.site().zone())), FitStrips.thin(candidate, threads), visit.chosen().contains(plant.id()), before != null && !before.contains(plant.id()));
+        String limits = candidate.verdict() == Verdict.FITS
+                ? ""
+                : candidate
+                        .limiting()
+                        .map(name -> "if: " + ShortlistWords.remedied(candidate, name))
+                        .orElse("");
+        return new Row(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                ShortlistWords.dot(candidate.verdict()),
+                ShortlistWords.verdict(candidate.verdict()),
+                question.length(growth.heightInFlower(years).mid()) + " × "
+                        + question.length(growth.spread(years).mid()),
+                limits,
+                store.portrait(plant, Optional.ofNullable(question.site().zone())),
+                FitStrips.thin(candidate, threads),
+                visit.chosen().contains(plant.id()),
+                before != null && !before.contains(plant.id()));
     }
 
     private static List<Missing> missing(List<Lacking.Opening> openings) {
-        return openings.stream().limit(MISSING).map(opening -> new Missing(opening.demand().words(), opening.plants(),
-                opening.best().stream().limit(4).map(plant -> new Name(plant.id(), plant.name())).toList())).toList();
+        return openings.stream()
+                .limit(MISSING)
+                .map(opening -> new Missing(
+                        opening.demand().words(),
+                        opening.plants(),
+                        opening.best().stream()
+                                .limit(4)
+                                .map(plant -> new Name(plant.id(), plant.name()))
+                                .toList()))
+                .toList();
     }
 
     /** Which single change would open most. */
     private static List<String> opens(List<Lacking.Opening> openings) {
-        return openings.stream().limit(OPENINGS).map(opening -> "%s: %d more plant%s.".formatted(opening.demand().without(), opening.plants(), opening.plants() == 1 ? "" : "s")).toList();
+        return openings.stream()
+                .limit(OPENINGS)
+                .map(opening -> "%s: %d more plant%s."
+                        .formatted(opening.demand().without(), opening.plants(), opening.plants() == 1 ? "" : "s"))
+                .toList();
     }
 
     /** Nothing is left: which demands do not go together, and what giving each up would open. */
@@ -179,12 +264,29 @@ class DenseLists {
         List<String> told = new ArrayList<>();
         Lacking lacking = Lacking.insisting(catalogue, question);
         lacking.conflict().ifPresent(conflict -> {
-            told.add("No plant of the catalogue meets both “%s” and “%s”.".formatted(conflict.one().words(), conflict.other().words()));
-            told.add("Giving up “%s” opens %s; giving up “%s” opens %s.".formatted(conflict.one().words(), plants(conflict.opensOne()), conflict.other().words(), plants(conflict.opensOther())));
+            told.add("No plant of the catalogue meets both “%s” and “%s”."
+                    .formatted(conflict.one().words(), conflict.other().words()));
+            told.add("Giving up “%s” opens %s; giving up “%s” opens %s."
+                    .formatted(
+                            conflict.one().words(),
+                            plants(conflict.opensOne()),
+                            conflict.other().words(),
+                            plants(conflict.opensOther())));
         });
-        lacking.openings().stream().limit(OPENINGS).forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s.".formatted(opening.demand().words(), plants(opening.plants()), opening.best().get(0).name())));
+        lacking.openings().stream()
+                .limit(OPENINGS)
+                .forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s."
+                        .formatted(
+                                opening.demand().words(),
+                                plants(opening.plants()),
+                                opening.best().get(0).name())));
         if (lacking.openings().isEmpty()) {
-            lacking.fewestTogether().ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s.".formatted(opening.demand().words(), plants(opening.plants()), opening.best().get(0).name())));
+            lacking.fewestTogether()
+                    .ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s."
+                            .formatted(
+                                    opening.demand().words(),
+                                    plants(opening.plants()),
+                                    opening.best().get(0).name())));
         }
         return told;
     }

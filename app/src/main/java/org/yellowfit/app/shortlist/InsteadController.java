@@ -38,12 +38,23 @@ class InsteadController {
     /** “Like this one, but …”: the words, and when another plant is so. */
     private static final Map<String, BiPredicate<Cultivar, Cultivar>> BUTS = buts();
 
-    record Offer(String id, String botanical, String cultivar, String common, String picture, int percent, String dot, String verdict, String fits, String needs, String size,
-                 List<String> same, List<String> better, List<String> worse) {
-    }
+    record Offer(
+            String id,
+            String botanical,
+            String cultivar,
+            String common,
+            String picture,
+            int percent,
+            String dot,
+            String verdict,
+            String fits,
+            String needs,
+            String size,
+            List<String> same,
+            List<String> better,
+            List<String> worse) {}
 
-    record But(String word, boolean chosen) {
-    }
+    record But(String word, boolean chosen) {}
 
     private final Visits visits;
     private final CatalogueStore store;
@@ -55,47 +66,102 @@ class InsteadController {
 
     private static Map<String, BiPredicate<Cultivar, Cultivar>> buts() {
         Map<String, BiPredicate<Cultivar, Cultivar>> buts = new LinkedHashMap<>();
-        buts.put("smaller", (asked, other) -> other.height10().mid() < SMALLER * asked.height10().mid() && other.spread10().mid() < asked.spread10().mid() * 1.05);
-        buts.put("hardier", (asked, other) -> other.get(Traits.ZONE_MIN).orElseThrow().compareTo(asked.get(Traits.ZONE_MIN).orElseThrow()) < 0);
-        buts.put("earlier", (asked, other) -> asked.get(Traits.BLOOM).isPresent() && other.get(Traits.BLOOM).isPresent()
-                && other.get(Traits.BLOOM).get().startThird() < asked.get(Traits.BLOOM).get().startThird());
+        buts.put(
+                "smaller",
+                (asked, other) ->
+                        other.height10().mid() < SMALLER * asked.height10().mid()
+                                && other.spread10().mid() < asked.spread10().mid() * 1.05);
+        buts.put(
+                "hardier",
+                (asked, other) -> other.get(Traits.ZONE_MIN)
+                                .orElseThrow()
+                                .compareTo(asked.get(Traits.ZONE_MIN).orElseThrow())
+                        < 0);
+        buts.put(
+                "earlier",
+                (asked, other) -> asked.get(Traits.BLOOM).isPresent()
+                        && other.get(Traits.BLOOM).isPresent()
+                        && other.get(Traits.BLOOM).get().startThird()
+                                < asked.get(Traits.BLOOM).get().startThird());
         buts.put("repeats", (asked, other) -> other.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE);
-        buts.put("other colour", (asked, other) -> Company.shown(asked).isPresent() && Company.shown(other).isPresent()
-                && Company.shown(asked).get().lab().distanceTo(Company.shown(other).get().lab()) > OTHER_COLOUR);
+        buts.put(
+                "other colour",
+                (asked, other) -> Company.shown(asked).isPresent()
+                        && Company.shown(other).isPresent()
+                        && Company.shown(asked)
+                                        .get()
+                                        .lab()
+                                        .distanceTo(Company.shown(other).get().lab())
+                                > OTHER_COLOUR);
         return buts;
     }
 
     @GetMapping("/visits/{id}/instead/{plant}")
-    String show(@PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "") List<String> but, Model model) {
-        Visit visit = visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+    String show(
+            @PathVariable UUID id,
+            @PathVariable String plant,
+            @RequestParam(defaultValue = "") List<String> but,
+            Model model) {
+        Visit visit =
+                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
         Question question = visit.question();
         Cultivar asked = store.find(plant).orElseThrow(() -> new NotFound("The catalogue has no such plant."));
-        List<Substitutes.Offer> offers = Substitutes.of(store.catalogue(question.policy()), asked, question, true, Integer.MAX_VALUE).stream()
-                .filter(offer -> but.stream().filter(BUTS::containsKey).allMatch(word -> BUTS.get(word).test(asked, offer.plant()))).limit(SHOWN).toList();
+        List<Substitutes.Offer> offers =
+                Substitutes.of(store.catalogue(question.policy()), asked, question, true, Integer.MAX_VALUE).stream()
+                        .filter(offer -> but.stream()
+                                .filter(BUTS::containsKey)
+                                .allMatch(word -> BUTS.get(word).test(asked, offer.plant())))
+                        .limit(SHOWN)
+                        .toList();
         model.addAttribute("visit", visit);
         model.addAttribute("asked", asked.name());
         model.addAttribute("askedId", asked.id());
-        model.addAttribute("buts", BUTS.keySet().stream().map(word -> new But(word, but.contains(word))).toList());
-        model.addAttribute("offers", offers.stream().map(offer -> offer(offer, question)).toList());
+        model.addAttribute(
+                "buts",
+                BUTS.keySet().stream()
+                        .map(word -> new But(word, but.contains(word)))
+                        .toList());
+        model.addAttribute(
+                "offers", offers.stream().map(offer -> offer(offer, question)).toList());
         model.addAttribute("weights", weights(question));
         return "shortlist/instead";
     }
 
     private Offer offer(Substitutes.Offer offer, Question question) {
         Cultivar plant = offer.plant();
-        return new Offer(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""), store.portrait(plant, Optional.ofNullable(question.site().zone())),
-                (int) Math.round(offer.said().likeness() * 100), ShortlistWords.dot(offer.verdict()), offer.verdict() == Verdict.FITS ? "fits" : "fits, if", offer.fits().words(), offer.needs(),
-                question.length(plant.height10().mid()) + " × " + question.length(plant.spread10().mid()), words(offer.said().same()), words(offer.said().better()), words(offer.said().worse()));
+        return new Offer(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                store.portrait(plant, Optional.ofNullable(question.site().zone())),
+                (int) Math.round(offer.said().likeness() * 100),
+                ShortlistWords.dot(offer.verdict()),
+                offer.verdict() == Verdict.FITS ? "fits" : "fits, if",
+                offer.fits().words(),
+                offer.needs(),
+                question.length(plant.height10().mid()) + " × "
+                        + question.length(plant.spread10().mid()),
+                words(offer.said().same()),
+                words(offer.said().better()),
+                words(offer.said().worse()));
     }
 
     private static List<String> words(List<String> traits) {
-        return traits.stream().map(trait -> Traits.named(trait).map(TraitWords::name).orElse(trait).toLowerCase(Locale.ROOT)).toList();
+        return traits.stream()
+                .map(trait ->
+                        Traits.named(trait).map(TraitWords::name).orElse(trait).toLowerCase(Locale.ROOT))
+                .toList();
     }
 
     /** What counts here, the weightiest first. */
     private static String weights(Question question) {
-        List<Map.Entry<Likeness.Aspect, Double>> sorted = new ArrayList<>(Substitutes.weights(question).entrySet());
+        List<Map.Entry<Likeness.Aspect, Double>> sorted =
+                new ArrayList<>(Substitutes.weights(question).entrySet());
         sorted.sort(Map.Entry.<Likeness.Aspect, Double>comparingByValue().reversed());
-        return sorted.stream().map(each -> each.getKey().words() + " " + org.yellowfit.core.measure.Numbers.rounded(each.getValue(), 1)).collect(Collectors.joining(", "));
+        return sorted.stream()
+                .map(each ->
+                        each.getKey().words() + " " + org.yellowfit.core.measure.Numbers.rounded(each.getValue(), 1))
+                .collect(Collectors.joining(", "));
     }
 }

@@ -13,24 +13,30 @@ final class PlantNames {
     private static final double NEAR_ENOUGH = 0.88;
     private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
 
-    private record Found(Cultivar plant, double likeness) {
-    }
+    private record Found(Cultivar plant, double likeness) {}
 
-    private PlantNames() {
-    }
+    private PlantNames() {}
 
     static List<Cultivar> find(List<Cultivar> plants, String asked, int most) {
         String name = asked.strip().toLowerCase(Locale.ROOT);
         if (name.isEmpty()) {
             return List.of();
         }
-        return plants.stream().map(plant -> new Found(plant, likeness(plant, name))).filter(found -> found.likeness() >= NEAR_ENOUGH)
-                .sorted(Comparator.comparingDouble(Found::likeness).reversed().thenComparing(found -> found.plant().id()))
-                .limit(most).map(Found::plant).toList();
+        return plants.stream()
+                .map(plant -> new Found(plant, likeness(plant, name)))
+                .filter(found -> found.likeness() >= NEAR_ENOUGH)
+                .sorted(Comparator.comparingDouble(Found::likeness)
+                        .reversed()
+                        .thenComparing(found -> found.plant().id()))
+                .limit(most)
+                .map(Found::plant)
+                .toList();
     }
 
     private static double likeness(Cultivar plant, String asked) {
-        String full = (plant.botanical() + " " + plant.get(Traits.CULTIVAR).orElse("") + " " + plant.get(Traits.COMMON).orElse("")).toLowerCase(Locale.ROOT);
+        String full = (plant.botanical() + " " + plant.get(Traits.CULTIVAR).orElse("") + " "
+                        + plant.get(Traits.COMMON).orElse(""))
+                .toLowerCase(Locale.ROOT);
         if (plant.id().equals(asked)) {
             return 2;
         }

@@ -28,26 +28,59 @@ import org.yellowfit.core.plant.Cultivar;
 @Controller
 class ShortlistController {
 
-    private static final List<String> WISHES = List.of(Answers.POLICY, "wants.kinds", "wants.evergreen", "wants.colours", "wants.bloomMonths",
-            "wants.fragrance", "wants.pollinators", "wants.maxCareMinutes", "wants.uses", "wants.colourOf", "wants.colourMonths", "wants.birds", "wants.winterInterest", "wants.nativeRegion",
-            "wants.maxPrice", "wants.screenHeightM", "wants.screenByYear", "wants.must", "wants.neverKinds", "wants.neverColours", "wants.neverFragrance");
+    private static final List<String> WISHES = List.of(
+            Answers.POLICY,
+            "wants.kinds",
+            "wants.evergreen",
+            "wants.colours",
+            "wants.bloomMonths",
+            "wants.fragrance",
+            "wants.pollinators",
+            "wants.maxCareMinutes",
+            "wants.uses",
+            "wants.colourOf",
+            "wants.colourMonths",
+            "wants.birds",
+            "wants.winterInterest",
+            "wants.nativeRegion",
+            "wants.maxPrice",
+            "wants.screenHeightM",
+            "wants.screenByYear",
+            "wants.must",
+            "wants.neverKinds",
+            "wants.neverColours",
+            "wants.neverFragrance");
     /** What may be tried out on the site, and between which ends. */
-    private static final List<Dial> DIALS = List.of(new Dial("sunHours", "Sun", "h", 0, 12, 0.5), new Dial("moisture", "Moisture", "of 5", 1, 5, 0.5), new Dial("ph", "pH", "", 4.5, 8.5, 0.1),
-            new Dial("maxHeightM", "Nothing above", "m", 0.2, 4, 0.1), new Dial("depthM", "Depth", "m", 0.2, 4, 0.1));
+    private static final List<Dial> DIALS = List.of(
+            new Dial("sunHours", "Sun", "h", 0, 12, 0.5),
+            new Dial("moisture", "Moisture", "of 5", 1, 5, 0.5),
+            new Dial("ph", "pH", "", 4.5, 8.5, 0.1),
+            new Dial("maxHeightM", "Nothing above", "m", 0.2, 4, 0.1),
+            new Dial("depthM", "Depth", "m", 0.2, 4, 0.1));
 
     /** @param value where it stands now; null when it is not known; {@code shown} in the visit's units */
-    record DialView(String field, String label, String unit, double least, double most, double step, Double value, String shown) {
-    }
+    record DialView(
+            String field,
+            String label,
+            String unit,
+            double least,
+            double most,
+            double step,
+            Double value,
+            String shown) {}
 
     private record Dial(String field, String label, String unit, double least, double most, double step) {
 
         DialView of(Visit visit) {
             Double value = visit.site(field).isEmpty() ? null : Double.valueOf(visit.site(field));
-            String shown = value == null ? "not known" : unit.equals("m") ? visit.units().length(value) : (org.yellowfit.core.measure.Numbers.rounded(value, 1) + " " + unit).strip();
+            String shown = value == null
+                    ? "not known"
+                    : unit.equals("m")
+                            ? visit.units().length(value)
+                            : (org.yellowfit.core.measure.Numbers.rounded(value, 1) + " " + unit).strip();
             return new DialView(field, label, unit, least, most, step, value, shown);
         }
     }
-
 
     private final Visits visits;
     private final ShortlistPages pages;
@@ -62,8 +95,13 @@ class ShortlistController {
     }
 
     @GetMapping("/visits/{id}/shortlist")
-    String shortlist(@PathVariable UUID id, @RequestParam(defaultValue = "") String why, @RequestParam(defaultValue = "") String view, @RequestParam(defaultValue = "none") String group,
-                     @RequestParam(defaultValue = "") String plant, Model model) {
+    String shortlist(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "") String view,
+            @RequestParam(defaultValue = "none") String group,
+            @RequestParam(defaultValue = "") String plant,
+            Model model) {
         Visit visit = find(id);
         if (view.equals("cards") || !why.isBlank()) {
             return show(model, visit, why, Map.of());
@@ -82,7 +120,8 @@ class ShortlistController {
 
     /** One plant in full, beside the list. */
     @GetMapping("/visits/{id}/shortlist/plants/{plant}")
-    String plant(@PathVariable UUID id, @PathVariable String plant, @RequestParam Map<String, String> params, Model model) {
+    String plant(
+            @PathVariable UUID id, @PathVariable String plant, @RequestParam Map<String, String> params, Model model) {
         Visit visit = find(id);
         model.addAttribute("visit", visit);
         try {
@@ -95,11 +134,18 @@ class ShortlistController {
 
     /** Keeps what was tried out as the site. */
     @PostMapping("/visits/{id}/what-if")
-    String keep(@PathVariable UUID id, @RequestParam Map<String, String> params, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+    String keep(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> params,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> answers = new HashMap<>(changed(params));
-        answers.entrySet().removeIf(each -> each.getValue().equals(visit.answers().get(each.getKey())));
-        answers.keySet().stream().toList().forEach(field -> answers.put(Answers.FROM + field.substring(Answers.SITE.length()), ""));
+        answers.entrySet()
+                .removeIf(each -> each.getValue().equals(visit.answers().get(each.getKey())));
+        answers.keySet().stream()
+                .toList()
+                .forEach(field -> answers.put(Answers.FROM + field.substring(Answers.SITE.length()), ""));
         if (answers.containsKey(Answers.SITE + "sunHours")) {
             answers.put(Answers.SITE + "hotHours", "");
             answers.put(Answers.FROM + "hotHours", "");
@@ -112,7 +158,11 @@ class ShortlistController {
 
     /** Puts a plant aside in this visit, or brings it back. */
     @PostMapping("/visits/{id}/passed/{plant}")
-    String pass(@PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "false") boolean back, @AuthenticationPrincipal SignedIn me) {
+    String pass(
+            @PathVariable UUID id,
+            @PathVariable String plant,
+            @RequestParam(defaultValue = "false") boolean back,
+            @AuthenticationPrincipal SignedIn me) {
         Visit visit = find(id);
         List<String> passed = new ArrayList<>(visit.passed());
         passed.remove(plant);
@@ -133,7 +183,10 @@ class ShortlistController {
         for (Dial dial : DIALS) {
             String text = params.getOrDefault(dial.field(), "");
             if (text.matches("\\d{1,3}(\\.\\d{1,3})?")) {
-                changed.put(Answers.SITE + dial.field(), org.yellowfit.core.measure.Numbers.write(Math.max(dial.least(), Math.min(dial.most(), Double.parseDouble(text)))));
+                changed.put(
+                        Answers.SITE + dial.field(),
+                        org.yellowfit.core.measure.Numbers.write(
+                                Math.max(dial.least(), Math.min(dial.most(), Double.parseDouble(text)))));
             }
         }
         return changed;
@@ -155,40 +208,68 @@ class ShortlistController {
     }
 
     @PostMapping("/visits/{id}/wishes")
-    String wishes(@PathVariable UUID id, @RequestParam long version, @RequestParam MultiValueMap<String, String> params,
-                  @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    String wishes(
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestParam MultiValueMap<String, String> params,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> typed = new HashMap<>();
-        WISHES.forEach(field -> typed.put(field, String.join("|", params.getOrDefault(field, List.of()).stream().filter(v -> !v.isBlank()).toList())));
+        WISHES.forEach(field -> typed.put(
+                field,
+                String.join(
+                        "|",
+                        params.getOrDefault(field, List.of()).stream()
+                                .filter(v -> !v.isBlank())
+                                .toList())));
         VisitFields.Checked checked = VisitFields.check(typed, visit.answers());
         if (!checked.isFine()) {
             response.setStatus(422);
             model.addAttribute("typedWishes", typed);
             return threads(model, visit, "none", "", checked.problems());
         }
-        Visits.Outcome outcome = visits.save(id, version, checked.answers(), me.displayName()).orElseThrow(ShortlistController::gone);
+        Visits.Outcome outcome =
+                visits.save(id, version, checked.answers(), me.displayName()).orElseThrow(ShortlistController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
-            flash.addFlashAttribute("told", List.of(conflict.current().changedBy()
-                    + " changed the same wishes meanwhile, so yours were not saved. Below are the wishes as they now stand; set yours again if they still hold."));
+            flash.addFlashAttribute(
+                    "told",
+                    List.of(
+                            conflict.current().changedBy()
+                                    + " changed the same wishes meanwhile, so yours were not saved. Below are the wishes as they now stand; set yours again if they still hold."));
         }
         return "redirect:/visits/" + id + "/shortlist";
     }
 
     @PostMapping("/visits/{id}/side-by-side/{plant}")
-    String choose(@PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "shortlist") String back, RedirectAttributes flash) {
+    String choose(
+            @PathVariable UUID id,
+            @PathVariable String plant,
+            @RequestParam(defaultValue = "shortlist") String back,
+            RedirectAttributes flash) {
         find(id);
         if (store.find(plant).isEmpty()) {
             throw new NotFound("The catalogue has no such plant.");
         }
-        List<String> madeRoom = visits.choose(id, plant).stream().map(store::find).flatMap(Optional::stream).map(Cultivar::name).toList();
+        List<String> madeRoom = visits.choose(id, plant).stream()
+                .map(store::find)
+                .flatMap(Optional::stream)
+                .map(Cultivar::name)
+                .toList();
         if (!madeRoom.isEmpty()) {
-            flash.addFlashAttribute("told", List.of("%d plants stand side by side at most; %s made room.".formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
+            flash.addFlashAttribute(
+                    "told",
+                    List.of("%d plants stand side by side at most; %s made room."
+                            .formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
         }
         return "redirect:/visits/" + id + "/" + screen(back);
     }
 
     @PostMapping("/visits/{id}/side-by-side/{plant}/away")
-    String unchoose(@PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "shortlist") String back) {
+    String unchoose(
+            @PathVariable UUID id, @PathVariable String plant, @RequestParam(defaultValue = "shortlist") String back) {
         visits.unchoose(id, plant);
         return "redirect:/visits/" + id + "/" + screen(back);
     }

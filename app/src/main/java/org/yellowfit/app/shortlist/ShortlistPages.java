@@ -57,18 +57,25 @@ class ShortlistPages {
         all.addAll(misses);
         all.addAll(asked);
         List<CriterionName> rows = FitStrips.rows(all);
-        return new ShortlistPage(catalogue.size(),
+        return new ShortlistPage(
+                catalogue.size(),
                 cards(best.stream().filter(c -> c.verdict() == Verdict.FITS).toList(), rows, question, visit),
                 cards(best.stream().filter(c -> c.verdict() == Verdict.FITS_IF).toList(), rows, question, visit),
-                cards(misses, rows, question, visit), cards(asked, rows, question, visit), why.strip(), line(all), chips(visit));
+                cards(misses, rows, question, visit),
+                cards(asked, rows, question, visit),
+                why.strip(),
+                line(all),
+                chips(visit));
     }
 
     /** What stands over the list: the place's values on the line, and the wishes. */
     ShortlistPage head(Visit visit) {
         Question question = visit.question();
         Catalogue catalogue = store.catalogue(question.policy());
-        List<Candidate> any = new Fit(catalogue).rank(question, new Scope(List.of(), true, 1)).candidates();
-        return new ShortlistPage(catalogue.size(), List.of(), List.of(), List.of(), List.of(), "", line(any), chips(visit));
+        List<Candidate> any =
+                new Fit(catalogue).rank(question, new Scope(List.of(), true, 1)).candidates();
+        return new ShortlistPage(
+                catalogue.size(), List.of(), List.of(), List.of(), List.of(), "", line(any), chips(visit));
     }
 
     /** One plant in full, as it stands or as it would. */
@@ -83,25 +90,49 @@ class ShortlistPages {
     private static List<Candidate> nearMisses(Fit fit, Question question) {
         return fit.rank(question, new Scope(List.of(), true, MISSES_FROM)).candidates().stream()
                 .filter(candidate -> candidate.verdict() == Verdict.NO)
-                .filter(candidate -> candidate.criteria().stream().filter(j -> j.verdict() == Verdict.NO).count() == 1)
-                .filter(candidate -> candidate.limitingJudgement().filter(j -> !j.remedies().isEmpty()).isPresent())
-                .limit(MISSES).toList();
+                .filter(candidate -> candidate.criteria().stream()
+                                .filter(j -> j.verdict() == Verdict.NO)
+                                .count()
+                        == 1)
+                .filter(candidate -> candidate
+                        .limitingJudgement()
+                        .filter(j -> !j.remedies().isEmpty())
+                        .isPresent())
+                .limit(MISSES)
+                .toList();
     }
 
     /** Those whose name is nearest to what was asked come first, however well they fit. */
     private static List<Candidate> asked(Fit fit, Catalogue catalogue, Question question, String why) {
-        List<String> ids = PlantNames.find(catalogue.all(), why, WHY).stream().map(Cultivar::id).toList();
-        return ids.isEmpty() ? List.of() : fit.rank(question, Scope.only(ids)).candidates().stream()
-                .sorted(Comparator.comparingInt(candidate -> ids.indexOf(candidate.plant().id()))).toList();
+        List<String> ids = PlantNames.find(catalogue.all(), why, WHY).stream()
+                .map(Cultivar::id)
+                .toList();
+        return ids.isEmpty()
+                ? List.of()
+                : fit.rank(question, Scope.only(ids)).candidates().stream()
+                        .sorted(Comparator.comparingInt(
+                                candidate -> ids.indexOf(candidate.plant().id())))
+                        .toList();
     }
 
     /** The site's values in the order of the strips, from any plant's judgements: they are the same for all. */
     private static List<SiteValue> line(List<Candidate> all) {
         List<SiteValue> line = new ArrayList<>();
-        for (CriterionName name : List.of(CriterionName.HARDINESS, CriterionName.SUN_LIVE, CriterionName.TEXTURE, CriterionName.DRAINAGE,
-                CriterionName.MOISTURE, CriterionName.PH, CriterionName.HEIGHT, CriterionName.SPREAD)) {
-            all.stream().map(candidate -> candidate.judgement(name)).flatMap(Optional::stream).findFirst()
-                    .ifPresent(judgement -> line.add(new SiteValue(ShortlistWords.criterion(name), judgement.site().replace("pH ", ""))));
+        for (CriterionName name : List.of(
+                CriterionName.HARDINESS,
+                CriterionName.SUN_LIVE,
+                CriterionName.TEXTURE,
+                CriterionName.DRAINAGE,
+                CriterionName.MOISTURE,
+                CriterionName.PH,
+                CriterionName.HEIGHT,
+                CriterionName.SPREAD)) {
+            all.stream()
+                    .map(candidate -> candidate.judgement(name))
+                    .flatMap(Optional::stream)
+                    .findFirst()
+                    .ifPresent(judgement -> line.add(new SiteValue(
+                            ShortlistWords.criterion(name), judgement.site().replace("pH ", ""))));
         }
         return line;
     }
@@ -109,18 +140,32 @@ class ShortlistPages {
     private static List<String> chips(Visit visit) {
         List<String> chips = new ArrayList<>();
         for (String field : List.of("kinds", "colours", "uses")) {
-            Stream.of(visit.wants(field).split("\\|")).filter(word -> !word.isEmpty()).map(word -> word.replace('-', ' ')).forEach(chips::add);
+            Stream.of(visit.wants(field).split("\\|"))
+                    .filter(word -> !word.isEmpty())
+                    .map(word -> word.replace('-', ' '))
+                    .forEach(chips::add);
         }
-        Stream.of(visit.wants("bloomMonths").split("\\|")).filter(month -> !month.isEmpty())
-                .map(month -> "blooms in " + Month.of(Integer.parseInt(month)).getDisplayName(TextStyle.FULL, Locale.ENGLISH)).forEach(chips::add);
-        Stream.of("evergreen", "fragrance", "pollinators").filter(field -> visit.wants(field).equals("yes"))
-                .map(field -> field.equals("pollinators") ? "feeds pollinators" : field).forEach(chips::add);
+        Stream.of(visit.wants("bloomMonths").split("\\|"))
+                .filter(month -> !month.isEmpty())
+                .map(month ->
+                        "blooms in " + Month.of(Integer.parseInt(month)).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+                .forEach(chips::add);
+        Stream.of("evergreen", "fragrance", "pollinators")
+                .filter(field -> visit.wants(field).equals("yes"))
+                .map(field -> field.equals("pollinators") ? "feeds pollinators" : field)
+                .forEach(chips::add);
         Map.of("birds", "feeds birds", "winterInterest", "winter interest").forEach((field, words) -> {
             if (visit.wants(field).equals("yes")) {
                 chips.add(words);
             }
         });
-        Stream.of(visit.wants("neverKinds").split("\\|"), visit.wants("neverColours").split("\\|")).flatMap(Stream::of).filter(word -> !word.isEmpty()).map(word -> "never " + word).forEach(chips::add);
+        Stream.of(
+                        visit.wants("neverKinds").split("\\|"),
+                        visit.wants("neverColours").split("\\|"))
+                .flatMap(Stream::of)
+                .filter(word -> !word.isEmpty())
+                .map(word -> "never " + word)
+                .forEach(chips::add);
         if (!visit.wants("screenHeightM").isEmpty()) {
             chips.add("screen to " + visit.units().length(Double.parseDouble(visit.wants("screenHeightM"))));
         }
@@ -136,8 +181,11 @@ class ShortlistPages {
         return chips;
     }
 
-    private static List<Card> cards(List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
-        return candidates.stream().map(candidate -> card(candidate, rows, question, visit)).toList();
+    private static List<Card> cards(
+            List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
+        return candidates.stream()
+                .map(candidate -> card(candidate, rows, question, visit))
+                .toList();
     }
 
     private static Card card(Candidate candidate, List<CriterionName> rows, Question question, Visit visit) {
@@ -148,27 +196,50 @@ class ShortlistPages {
         PlantGrowth growth = PlantGrowth.of(plant);
         String size = question.units().length(growth.heightInFlower(years).mid()) + " high, "
                 + question.units().length(growth.spread(years).mid()) + " wide";
-        return new Card(plant.id(), plant.botanical(), plant.get(Traits.CULTIVAR).orElse(""), plant.get(Traits.COMMON).orElse(""),
-                candidate.verdict().word(), ShortlistWords.dot(candidate.verdict()), ShortlistWords.verdict(candidate.verdict()),
-                (int) Math.round(candidate.score() * 100), (int) Math.round(candidate.confidence() * 100),
-                limiting.filter(j -> j.score() < 1).map(j -> ShortlistWords.criterion(j.criterion())).orElse(""), limiting.map(Judgement::why).orElse(""),
-                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS)).orElse(List.of()),
-                candidate.instead().map(Cultivar::id).orElse(""), candidate.instead().map(Cultivar::name).orElse(""),
+        return new Card(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                candidate.verdict().word(),
+                ShortlistWords.dot(candidate.verdict()),
+                ShortlistWords.verdict(candidate.verdict()),
+                (int) Math.round(candidate.score() * 100),
+                (int) Math.round(candidate.confidence() * 100),
+                limiting.filter(j -> j.score() < 1)
+                        .map(j -> ShortlistWords.criterion(j.criterion()))
+                        .orElse(""),
+                limiting.map(Judgement::why).orElse(""),
+                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS))
+                        .orElse(List.of()),
+                candidate.instead().map(Cultivar::id).orElse(""),
+                candidate.instead().map(Cultivar::name).orElse(""),
                 candidate.criteria().stream().map(ShortlistPages::reason).toList(),
                 PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
-                FitStrips.svg(candidate, rows, question), visit.chosen().contains(plant.id()), size);
+                FitStrips.svg(candidate, rows, question),
+                visit.chosen().contains(plant.id()),
+                size);
     }
 
     private static Reason reason(Judgement judgement) {
-        return new Reason(ShortlistWords.criterion(judgement.criterion()), ShortlistWords.dot(judgement.verdict()),
-                judgement.verdict().word(), judgement.why(), judgement.rule(), remedies(judgement, false));
+        return new Reason(
+                ShortlistWords.criterion(judgement.criterion()),
+                ShortlistWords.dot(judgement.verdict()),
+                judgement.verdict().word(),
+                judgement.why(),
+                judgement.rule(),
+                remedies(judgement, false));
     }
 
     private static List<String> remedies(Judgement judgement, boolean none) {
-        return none ? List.of() : judgement.remedies().stream().map(ShortlistPages::words).toList();
+        return none
+                ? List.of()
+                : judgement.remedies().stream().map(ShortlistPages::words).toList();
     }
 
     private static String words(Remedy remedy) {
-        return remedy.minutesPerYear() == 0 ? remedy.text() : remedy.text() + " (about " + remedy.minutesPerYear() + " minutes a year)";
+        return remedy.minutesPerYear() == 0
+                ? remedy.text()
+                : remedy.text() + " (about " + remedy.minutesPerYear() + " minutes a year)";
     }
 }

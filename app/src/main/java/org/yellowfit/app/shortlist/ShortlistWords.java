@@ -7,8 +7,7 @@ import org.yellowfit.core.fit.Verdict;
 /** The words of the shortlist for what the core names. */
 final class ShortlistWords {
 
-    private ShortlistWords() {
-    }
+    private ShortlistWords() {}
 
     static String criterion(CriterionName name) {
         return switch (name) {
@@ -35,25 +34,33 @@ final class ShortlistWords {
 
     /** The first remedy of what limits a plant, or what limits it, in few words. */
     static String remedied(Candidate candidate, CriterionName name) {
-        return candidate.judgement(name).flatMap(judgement -> judgement.remedies().stream().findFirst()).map(remedy -> switch (remedy.action()) {
-            case SHELTER -> "sheltered";
-            case ANNUAL -> "for one season";
-            case AMEND -> "soil amended";
-            case PLANT_HIGH -> "planted high";
-            case POT -> "in a pot";
-            case WATER -> "watered";
-            case DRAIN -> "drained";
-            case PRUNE_SIZE -> "cut to size";
-            case PLACE_APART -> "out of reach";
-            case PARTNER -> "with a male near";
-            case SHADE -> "shaded after noon";
-            case CONTAIN -> "kept in bounds";
-            case MOVE -> switch (name) {
-                case SUN_FLOWER -> "for its leaves";
-                case SUN_COLOUR -> "reads green";
-                default -> "with more room or sun";
-            };
-        }).orElse(name == CriterionName.WANTS ? "some wishes unmet" : criterion(name).toLowerCase(java.util.Locale.ROOT) + " found out");
+        return candidate
+                .judgement(name)
+                .flatMap(judgement -> judgement.remedies().stream().findFirst())
+                .map(remedy -> switch (remedy.action()) {
+                    case SHELTER -> "sheltered";
+                    case ANNUAL -> "for one season";
+                    case AMEND -> "soil amended";
+                    case PLANT_HIGH -> "planted high";
+                    case POT -> "in a pot";
+                    case WATER -> "watered";
+                    case DRAIN -> "drained";
+                    case PRUNE_SIZE -> "cut to size";
+                    case PLACE_APART -> "out of reach";
+                    case PARTNER -> "with a male near";
+                    case SHADE -> "shaded after noon";
+                    case CONTAIN -> "kept in bounds";
+                    case MOVE ->
+                        switch (name) {
+                            case SUN_FLOWER -> "for its leaves";
+                            case SUN_COLOUR -> "reads green";
+                            default -> "with more room or sun";
+                        };
+                })
+                .orElse(
+                        name == CriterionName.WANTS
+                                ? "some wishes unmet"
+                                : criterion(name).toLowerCase(java.util.Locale.ROOT) + " found out");
     }
 
     static String verdict(Verdict verdict) {

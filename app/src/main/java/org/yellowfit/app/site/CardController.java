@@ -26,8 +26,27 @@ import org.yellowfit.core.fit.Question;
 class CardController {
 
     private static final int MOST_TOLD = 4;
-    private static final Map<String, String> NAMES = Map.of("zone", "the hardiness zone", "sunHours", "the hours of sun", "texture", "the soil’s texture", "drainage", "the drainage",
-            "moisture", "how moist it is", "ph", "the pH", "deer", "whether deer come", "rabbits", "whether rabbits come", "children", "whether children come here", "pets", "whether pets come here");
+    private static final Map<String, String> NAMES = Map.of(
+            "zone",
+            "the hardiness zone",
+            "sunHours",
+            "the hours of sun",
+            "texture",
+            "the soil’s texture",
+            "drainage",
+            "the drainage",
+            "moisture",
+            "how moist it is",
+            "ph",
+            "the pH",
+            "deer",
+            "whether deer come",
+            "rabbits",
+            "whether rabbits come",
+            "children",
+            "whether children come here",
+            "pets",
+            "whether pets come here");
 
     private final Visits visits;
     private final Stations stations;
@@ -41,8 +60,10 @@ class CardController {
 
     @GetMapping("/visits/{id}/card")
     String show(@PathVariable UUID id, Model model) {
-        Visit visit = visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
-        Optional<Station> station = visit.at("station").isEmpty() ? Optional.empty() : stations.named(visit.at("station"));
+        Visit visit =
+                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+        Optional<Station> station =
+                visit.at("station").isEmpty() ? Optional.empty() : stations.named(visit.at("station"));
         model.addAttribute("visit", visit);
         model.addAttribute("sentences", SiteCard.of(visit, station));
         model.addAttribute("leverage", leverage(visit));
@@ -51,11 +72,18 @@ class CardController {
 
     private List<String> leverage(Visit visit) {
         Question question = visit.question();
-        List<Leverage> found = Leverage.of(store.catalogue(question.policy()), visit.siteValues(), question.wants(), question.policy(),
-                Stream.of("zone", "sunHours", "texture", "drainage", "moisture", "ph").filter(field -> visit.from(field).kind() == Provenance.Kind.GUESSED).collect(Collectors.toSet()));
+        List<Leverage> found = Leverage.of(
+                store.catalogue(question.policy()),
+                visit.siteValues(),
+                question.wants(),
+                question.policy(),
+                Stream.of("zone", "sunHours", "texture", "drainage", "moisture", "ph")
+                        .filter(field -> visit.from(field).kind() == Provenance.Kind.GUESSED)
+                        .collect(Collectors.toSet()));
         List<String> told = new ArrayList<>();
         for (Leverage each : found.subList(0, Math.min(MOST_TOLD, found.size()))) {
-            told.add("Knowing %s would settle %d plant%s.".formatted(NAMES.get(each.field()), each.plants(), each.plants() == 1 ? "" : "s"));
+            told.add("Knowing %s would settle %d plant%s."
+                    .formatted(NAMES.get(each.field()), each.plants(), each.plants() == 1 ? "" : "s"));
         }
         return told;
     }

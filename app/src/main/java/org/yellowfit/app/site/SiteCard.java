@@ -26,12 +26,10 @@ final class SiteCard {
      * @param text  the sentence, numbers in it
      * @param from  where its numbers come from, one for each
      */
-    record Sentence(String about, String text, List<Tag> from) {
-    }
+    record Sentence(String about, String text, List<Tag> from) {}
 
     /** @param kind measured, computed, typed, guessed or unknown */
-    record Tag(String kind, String text) {
-    }
+    record Tag(String kind, String text) {}
 
     private final Visit visit;
     private final Question question;
@@ -47,7 +45,15 @@ final class SiteCard {
 
     static List<Sentence> of(Visit visit, Optional<Station> station) {
         SiteCard card = new SiteCard(visit, station);
-        return List.of(card.winter(), card.season(), card.sun(), card.heat(), card.soil(), card.water(), card.room(), card.company());
+        return List.of(
+                card.winter(),
+                card.season(),
+                card.sun(),
+                card.heat(),
+                card.soil(),
+                card.water(),
+                card.room(),
+                card.company());
     }
 
     private Sentence winter() {
@@ -64,19 +70,33 @@ final class SiteCard {
         if (site.exposure() != null && site.exposure().contains(Stress.WIND)) {
             spot.add("the wind takes half a zone from evergreens");
         }
-        String text = "Winters of zone %s, down to %s in a usual year%s.".formatted(site.zone().label(), question.units().temperature(site.zone().lowestCelsius()),
-                spot.isEmpty() ? "" : "; " + String.join(", ", spot));
+        String text = "Winters of zone %s, down to %s in a usual year%s."
+                .formatted(
+                        site.zone().label(),
+                        question.units().temperature(site.zone().lowestCelsius()),
+                        spot.isEmpty() ? "" : "; " + String.join(", ", spot));
         return new Sentence("Winter", text, tags("zone", visit.site("zone").isEmpty() ? "minTempC" : "zone"));
     }
 
     private Sentence season() {
         if (station.isPresent() && station.get().climate().frostFreeDays().p50().isPresent()) {
             var climate = station.get().climate();
-            return new Sentence("Season", "%d growing days without frost, from about %s to about %s.".formatted((int) climate.frostFreeDays().p50().getAsDouble(),
-                    ClimateWords.day(climate.lastSpringFrost().p50()), ClimateWords.day(climate.firstAutumnFrost().p50())), List.of(new Tag("computed", "from the record of " + station.get().name())));
+            return new Sentence(
+                    "Season",
+                    "%d growing days without frost, from about %s to about %s."
+                            .formatted(
+                                    (int) climate.frostFreeDays().p50().getAsDouble(),
+                                    ClimateWords.day(climate.lastSpringFrost().p50()),
+                                    ClimateWords.day(climate.firstAutumnFrost().p50())),
+                    List.of(new Tag(
+                            "computed", "from the record of " + station.get().name())));
         }
-        return site.firstFrost() == null ? unknown("Season", "When frosts come is not known; a station’s record tells.")
-                : new Sentence("Season", "The first autumn frost comes about %s.".formatted(site.firstFrost()), tags("first frost", "firstFrost"));
+        return site.firstFrost() == null
+                ? unknown("Season", "When frosts come is not known; a station’s record tells.")
+                : new Sentence(
+                        "Season",
+                        "The first autumn frost comes about %s.".formatted(site.firstFrost()),
+                        tags("first frost", "firstFrost"));
     }
 
     private Sentence sun() {
@@ -84,8 +104,16 @@ final class SiteCard {
             return unknown("Sun", "How much sun it gets is not known.");
         }
         String bias = visit.site("sunBias");
-        return new Sentence("Sun", "%s of direct sun a day in the growing season: %s%s.".formatted(hours(site.sunHours()), LightClass.ofHours(site.sunHours()).words(),
-                bias.isEmpty() ? "" : bias.equals("even") ? ", spread over the day" : ", mostly in the " + bias), tags("hours", "sunHours"));
+        return new Sentence(
+                "Sun",
+                "%s of direct sun a day in the growing season: %s%s."
+                        .formatted(
+                                hours(site.sunHours()),
+                                LightClass.ofHours(site.sunHours()).words(),
+                                bias.isEmpty()
+                                        ? ""
+                                        : bias.equals("even") ? ", spread over the day" : ", mostly in the " + bias),
+                tags("hours", "sunHours"));
     }
 
     private Sentence heat() {
@@ -96,7 +124,10 @@ final class SiteCard {
         List<Tag> tags = new ArrayList<>();
         if (site.hotHours() != null) {
             parts.add("%s of that in the hot hours after noon".formatted(hours(site.hotHours())));
-            tags.addAll(visit.site("hotHours").isEmpty() ? List.of(new Tag("guessed", "hot hours estimated from the day’s")) : tags("hot hours", "hotHours"));
+            tags.addAll(
+                    visit.site("hotHours").isEmpty()
+                            ? List.of(new Tag("guessed", "hot hours estimated from the day’s"))
+                            : tags("hot hours", "hotHours"));
         }
         if (Boolean.TRUE.equals(site.reflectedHeat())) {
             parts.add("masonry throws heat back, half as much again");
@@ -110,15 +141,28 @@ final class SiteCard {
 
     private Sentence soil() {
         List<String> parts = new ArrayList<>();
-        parts.add(site.texture() == null ? "the texture is not known" : site.texture().words());
+        parts.add(
+                site.texture() == null
+                        ? "the texture is not known"
+                        : site.texture().words());
         parts.add(site.drainage() == null ? "drainage not known" : Words.of(site.drainage()) + " drainage");
         parts.add(site.ph() == null ? "pH not known" : "pH " + Numbers.rounded(site.ph(), 1));
-        return new Sentence("Soil", upper(String.join(", ", parts)) + ".", Stream.of(tags("texture", "texture"), tags("drainage", "drainage"), tags("pH", "ph")).flatMap(List::stream).toList());
+        return new Sentence(
+                "Soil",
+                upper(String.join(", ", parts)) + ".",
+                Stream.of(tags("texture", "texture"), tags("drainage", "drainage"), tags("pH", "ph"))
+                        .flatMap(List::stream)
+                        .toList());
     }
 
     private Sentence water() {
-        return site.moisture() == null ? unknown("Water", "How moist it is is not known.")
-                : new Sentence("Water", "Moisture %s of 5: %s.".formatted(Numbers.rounded(site.moisture(), 1), Moisture.words(site.moisture())), tags("moisture", "moisture"));
+        return site.moisture() == null
+                ? unknown("Water", "How moist it is is not known.")
+                : new Sentence(
+                        "Water",
+                        "Moisture %s of 5: %s."
+                                .formatted(Numbers.rounded(site.moisture(), 1), Moisture.words(site.moisture())),
+                        tags("moisture", "moisture"));
     }
 
     private Sentence room() {
@@ -132,9 +176,17 @@ final class SiteCard {
         if (site.maxHeightM() != null) {
             parts.add("nothing above " + question.length(site.maxHeightM()));
         }
-        return parts.isEmpty() ? unknown("Room", "How much room there is is not known.")
-                : new Sentence("Room", upper(String.join(", ", parts)) + ", judged after %s years.".formatted(Numbers.rounded(site.horizonYears(), 0)),
-                Stream.of(tags("depth", "depthM"), site.maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM")).flatMap(List::stream).toList());
+        return parts.isEmpty()
+                ? unknown("Room", "How much room there is is not known.")
+                : new Sentence(
+                        "Room",
+                        upper(String.join(", ", parts))
+                                + ", judged after %s years.".formatted(Numbers.rounded(site.horizonYears(), 0)),
+                        Stream.of(
+                                        tags("depth", "depthM"),
+                                        site.maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM"))
+                                .flatMap(List::stream)
+                                .toList());
     }
 
     private Sentence company() {
@@ -149,12 +201,17 @@ final class SiteCard {
             parts.add(site.pets() ? "pets" : "no pets");
         }
         if (site.deer() != null) {
-            parts.add(site.deer() == Pressure.NONE ? "no deer" : Words.of(site.deer()).equals("heavy") ? "many deer" : "some deer");
+            parts.add(
+                    site.deer() == Pressure.NONE
+                            ? "no deer"
+                            : Words.of(site.deer()).equals("heavy") ? "many deer" : "some deer");
         }
         if (site.exposure() != null && !site.exposure().isEmpty()) {
-            parts.add("exposed to " + site.exposure().stream().map(SiteCard::stress).collect(Collectors.joining(", ")));
+            parts.add("exposed to "
+                    + site.exposure().stream().map(SiteCard::stress).collect(Collectors.joining(", ")));
         }
-        return parts.isEmpty() ? unknown("Company", "Whether children, pets or deer come here is not known.")
+        return parts.isEmpty()
+                ? unknown("Company", "Whether children, pets or deer come here is not known.")
                 : new Sentence("Company", upper(String.join(", ", parts)) + ".", List.of(new Tag("typed", "as told")));
     }
 

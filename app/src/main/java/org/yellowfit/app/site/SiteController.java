@@ -1,5 +1,6 @@
 package org.yellowfit.app.site;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -10,6 +11,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
@@ -18,8 +20,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import jakarta.servlet.http.HttpServletResponse;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
@@ -45,7 +45,11 @@ class SiteController {
     }
 
     @PostMapping("/visits/new")
-    String create(@RequestParam MultiValueMap<String, String> params, @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response) {
+    String create(
+            @RequestParam MultiValueMap<String, String> params,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response) {
         Map<String, String> typed = typed(params);
         VisitFields.Checked checked = VisitFields.check(named(typed, Map.of()), Map.of());
         if (!checked.isFine()) {
@@ -62,15 +66,23 @@ class SiteController {
     }
 
     @PostMapping("/visits/{id}/site")
-    String save(@PathVariable UUID id, @RequestParam long version, @RequestParam MultiValueMap<String, String> params,
-                @AuthenticationPrincipal SignedIn me, Model model, HttpServletResponse response, RedirectAttributes flash) {
+    String save(
+            @PathVariable UUID id,
+            @RequestParam long version,
+            @RequestParam MultiValueMap<String, String> params,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> typed = typed(params);
         VisitFields.Checked checked = VisitFields.check(named(typed, visit.answers()), visit.answers());
         if (!checked.isFine()) {
             return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
         }
-        Visits.Outcome outcome = visits.save(id, version, withProvenance(checked.answers(), typed, visit.answers()), me.displayName()).orElseThrow(SiteController::gone);
+        Visits.Outcome outcome = visits.save(
+                        id, version, withProvenance(checked.answers(), typed, visit.answers()), me.displayName())
+                .orElseThrow(SiteController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
@@ -82,11 +94,14 @@ class SiteController {
     }
 
     private String conflicting(Model model, HttpServletResponse response, Visits.Outcome.Conflict conflict) {
-        List<String> told = new ArrayList<>(Told.conflicts(conflict.conflicts(), conflict.current().changedBy()));
+        List<String> told = new ArrayList<>(
+                Told.conflicts(conflict.conflicts(), conflict.current().changedBy()));
         told.addAll(Told.changes(conflict.theirs(), conflict.current().changedBy()));
         SiteForm merged = SiteForm.of(conflict.merged(), conflict.current().version());
         Map<String, String> problems = new HashMap<>();
-        conflict.conflicts().forEach(change -> problems.put(change.field(), Told.theirs(change, conflict.current().changedBy())));
+        conflict.conflicts()
+                .forEach(change -> problems.put(
+                        change.field(), Told.theirs(change, conflict.current().changedBy())));
         response.setStatus(HttpStatus.CONFLICT.value());
         return show(model, conflict.current(), new SiteForm(merged.typed(), problems, told, merged.version()));
     }
@@ -114,13 +129,22 @@ class SiteController {
     /** Every field of the form, so that a box that was unticked is known to be so. */
     private static Map<String, String> typed(MultiValueMap<String, String> params) {
         Map<String, String> typed = new HashMap<>();
-        SiteForm.FIELDS.forEach(field -> typed.put(field, String.join("|", params.getOrDefault(field, List.of()).stream().filter(v -> !v.isBlank()).toList())));
-        SiteForm.GUESSABLE.forEach(field -> typed.put("guess." + field, params.getOrDefault("guess." + field, List.of("")).get(0)));
+        SiteForm.FIELDS.forEach(field -> typed.put(
+                field,
+                String.join(
+                        "|",
+                        params.getOrDefault(field, List.of()).stream()
+                                .filter(v -> !v.isBlank())
+                                .toList())));
+        SiteForm.GUESSABLE.forEach(field -> typed.put(
+                "guess." + field,
+                params.getOrDefault("guess." + field, List.of("")).get(0)));
         return typed;
     }
 
     /** What was typed over is typed now, whatever it was before; a tick makes it a guess. */
-    private static Map<String, String> withProvenance(Map<String, String> answers, Map<String, String> typed, Map<String, String> before) {
+    private static Map<String, String> withProvenance(
+            Map<String, String> answers, Map<String, String> typed, Map<String, String> before) {
         Map<String, String> all = new HashMap<>(answers);
         all.keySet().removeIf(field -> field.startsWith("guess."));
         for (String field : SiteForm.FIELDS) {
@@ -146,7 +170,9 @@ class SiteController {
     }
 
     private static boolean sunChanged(Map<String, String> all, Map<String, String> before) {
-        return Stream.of("sunHours", "sunBias").anyMatch(name -> !all.getOrDefault(Answers.SITE + name, "").equals(before.getOrDefault(Answers.SITE + name, "")));
+        return Stream.of("sunHours", "sunBias")
+                .anyMatch(name -> !all.getOrDefault(Answers.SITE + name, "")
+                        .equals(before.getOrDefault(Answers.SITE + name, "")));
     }
 
     /** A place that is not named keeps its name, or gets one by which the visit is found again. */
@@ -155,7 +181,10 @@ class SiteController {
             return typed;
         }
         Map<String, String> named = new HashMap<>(typed);
-        named.put(Answers.PLACE, before.getOrDefault(Answers.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
+        named.put(
+                Answers.PLACE,
+                before.getOrDefault(
+                        Answers.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
         return named;
     }
 }

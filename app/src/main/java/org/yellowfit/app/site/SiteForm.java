@@ -15,13 +15,39 @@ import org.yellowfit.core.measure.UnitSystem;
  */
 public record SiteForm(Map<String, String> typed, Map<String, String> problems, List<String> told, long version) {
 
-    static final List<String> FIELDS = List.of(Answers.PLACE, Answers.CUSTOMER, Answers.NOTE, Answers.UNITS, Answers.POLICY,
-            "site.zone", "site.minTempC", "site.sheltered", "site.frostPocket", "site.hotSummer",
-            "site.sunHours", "site.sunBias", "site.reflectedHeat",
-            "site.texture", "site.drainage", "site.moisture", "site.ph",
-            "site.depthM", "site.lengthM", "site.maxHeightM", "site.wallClearanceM", "site.pathClearanceM", "site.horizonYears", "site.container",
-            "site.plantingDate", "site.firstFrost",
-            "site.children", "site.pets", "site.strictlyNoHazards", "site.deer", "site.rabbits", "site.exposure");
+    static final List<String> FIELDS = List.of(
+            Answers.PLACE,
+            Answers.CUSTOMER,
+            Answers.NOTE,
+            Answers.UNITS,
+            Answers.POLICY,
+            "site.zone",
+            "site.minTempC",
+            "site.sheltered",
+            "site.frostPocket",
+            "site.hotSummer",
+            "site.sunHours",
+            "site.sunBias",
+            "site.reflectedHeat",
+            "site.texture",
+            "site.drainage",
+            "site.moisture",
+            "site.ph",
+            "site.depthM",
+            "site.lengthM",
+            "site.maxHeightM",
+            "site.wallClearanceM",
+            "site.pathClearanceM",
+            "site.horizonYears",
+            "site.container",
+            "site.plantingDate",
+            "site.firstFrost",
+            "site.children",
+            "site.pets",
+            "site.strictlyNoHazards",
+            "site.deer",
+            "site.rabbits",
+            "site.exposure");
 
     /** Fields that may be told to be a guess. */
     static final List<String> GUESSABLE = List.of("zone", "sunHours", "texture", "drainage", "moisture", "ph");
@@ -30,7 +56,8 @@ public record SiteForm(Map<String, String> typed, Map<String, String> problems, 
         UnitSystem units = UnitSystem.valueOf(answers.getOrDefault(Answers.UNITS, "METRIC"));
         Map<String, String> typed = new java.util.HashMap<>();
         FIELDS.forEach(field -> typed.put(field, VisitFields.shown(field, answers.getOrDefault(field, ""), units)));
-        GUESSABLE.forEach(field -> typed.put("guess." + field, answers.getOrDefault(Answers.FROM + field, "").startsWith("GUESSED") ? "yes" : ""));
+        GUESSABLE.forEach(field -> typed.put(
+                "guess." + field, answers.getOrDefault(Answers.FROM + field, "").startsWith("GUESSED") ? "yes" : ""));
         return new SiteForm(typed, Map.of(), List.of(), version);
     }
 

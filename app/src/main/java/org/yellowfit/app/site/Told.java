@@ -6,17 +6,21 @@ import org.yellowfit.app.visit.Answers.Change;
 /** What another person changed, in sentences. */
 final class Told {
 
-    private Told() {
-    }
+    private Told() {}
 
     static List<String> changes(List<Change> changes, String by) {
-        return changes.stream().map(change -> "%s meanwhile changed %s from %s to %s; that is kept.".formatted(
-                by, name(change.field()), quoted(change.before()), quoted(change.theirs()))).toList();
+        return changes.stream()
+                .map(change -> "%s meanwhile changed %s from %s to %s; that is kept."
+                        .formatted(by, name(change.field()), quoted(change.before()), quoted(change.theirs())))
+                .toList();
     }
 
     static List<String> conflicts(List<Change> changes, String by) {
-        return changes.stream().map(change -> "%s meanwhile set %s to %s; here stands %s. Nothing is saved yet: keep or change it, and save again.".formatted(
-                by, name(change.field()), quoted(change.theirs()), quoted(change.mine()))).toList();
+        return changes.stream()
+                .map(change ->
+                        "%s meanwhile set %s to %s; here stands %s. Nothing is saved yet: keep or change it, and save again."
+                                .formatted(by, name(change.field()), quoted(change.theirs()), quoted(change.mine())))
+                .toList();
     }
 
     static String theirs(Change change, String by) {
@@ -33,6 +37,8 @@ final class Told {
     }
 
     private static String quoted(String value) {
-        return value.isBlank() ? "nothing" : value.startsWith("{") ? "another shape" : "“" + value.replace("|", ", ") + "”";
+        return value.isBlank()
+                ? "nothing"
+                : value.startsWith("{") ? "another shape" : "“" + value.replace("|", ", ") + "”";
     }
 }

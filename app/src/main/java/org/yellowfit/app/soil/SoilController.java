@@ -33,8 +33,7 @@ class SoilController {
 
     private static final String KEPT = "soil.";
 
-    record Reading(double ph, String probe) {
-    }
+    record Reading(double ph, String probe) {}
 
     private final Visits visits;
     private final Stations stations;
@@ -60,13 +59,20 @@ class SoilController {
     }
 
     @PostMapping("/visits/{id}/soil")
-    String take(@PathVariable UUID id, @RequestParam Map<String, String> typed, @RequestParam(defaultValue = "") String take, @AuthenticationPrincipal SignedIn me, Model model,
-                jakarta.servlet.http.HttpServletResponse response, RedirectAttributes flash) {
+    String take(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "") String take,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            jakarta.servlet.http.HttpServletResponse response,
+            RedirectAttributes flash) {
         Visit visit = find(id);
         SoilForm form = read(visit, typed);
         Map<String, String> answers = new LinkedHashMap<>();
         if (form.problems().isEmpty()) {
-            SoilForm.FIELDS.forEach(field -> answers.put(KEPT + field, typed.getOrDefault(field, "").strip()));
+            SoilForm.FIELDS.forEach(field ->
+                    answers.put(KEPT + field, typed.getOrDefault(field, "").strip()));
         } else if (take.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(model, visit, typed);
@@ -87,11 +93,45 @@ class SoilController {
 
     private String taken(String take, SoilForm form, Map<String, String> answers) {
         return switch (take) {
-            case "jar" -> form.jar().map(jar -> put(answers, "texture", jar.texture().words(), Provenance.measured("by a jar test"))).orElse("");
-            case "feel" -> form.feel().map(texture -> put(answers, "texture", texture.words(), Provenance.measured("by feel"))).orElse("");
-            case "hole" -> form.drainage().map(drainage -> put(answers, "drainage", Words.of(drainage), Provenance.measured("by a hole test, %s cm an hour".formatted(Numbers.rounded(form.fallCmPerHour(), 1))))).orElse("") + (form.drainage().isPresent() ? " drainage" : "");
-            case "ph" -> form.ph().map(ph -> "pH " + put(answers, "ph", Numbers.rounded(ph, 1), Provenance.measured(form.phReadings() == 1 ? "by one reading" : "by %d readings".formatted(form.phReadings())))).orElse("");
-            case "moisture" -> "moisture " + put(answers, "moisture", Numbers.rounded(form.moisture().moisture(), 1), Provenance.computed("because " + String.join(", ", form.moisture().reasons())));
+            case "jar" ->
+                form.jar()
+                        .map(jar ->
+                                put(answers, "texture", jar.texture().words(), Provenance.measured("by a jar test")))
+                        .orElse("");
+            case "feel" ->
+                form.feel()
+                        .map(texture -> put(answers, "texture", texture.words(), Provenance.measured("by feel")))
+                        .orElse("");
+            case "hole" ->
+                form.drainage()
+                                .map(drainage -> put(
+                                        answers,
+                                        "drainage",
+                                        Words.of(drainage),
+                                        Provenance.measured("by a hole test, %s cm an hour"
+                                                .formatted(Numbers.rounded(form.fallCmPerHour(), 1)))))
+                                .orElse("")
+                        + (form.drainage().isPresent() ? " drainage" : "");
+            case "ph" ->
+                form.ph()
+                        .map(ph -> "pH "
+                                + put(
+                                        answers,
+                                        "ph",
+                                        Numbers.rounded(ph, 1),
+                                        Provenance.measured(
+                                                form.phReadings() == 1
+                                                        ? "by one reading"
+                                                        : "by %d readings".formatted(form.phReadings()))))
+                        .orElse("");
+            case "moisture" ->
+                "moisture "
+                        + put(
+                                answers,
+                                "moisture",
+                                Numbers.rounded(form.moisture().moisture(), 1),
+                                Provenance.computed("because "
+                                        + String.join(", ", form.moisture().reasons())));
             default -> "";
         };
     }
@@ -125,7 +165,10 @@ class SoilController {
     private Map<String, String> kept(Visit visit) {
         Map<String, String> typed = new HashMap<>();
         SoilForm.FIELDS.forEach(field -> typed.put(field, visit.answers().getOrDefault(KEPT + field, "")));
-        stations.named(visit.at("station")).map(station -> station.climate().yearlyRainMm()).filter(rain -> !rain.isNaN()).ifPresent(rain -> typed.merge("rainMm", Numbers.rounded(rain, 0), SoilController::first));
+        stations.named(visit.at("station"))
+                .map(station -> station.climate().yearlyRainMm())
+                .filter(rain -> !rain.isNaN())
+                .ifPresent(rain -> typed.merge("rainMm", Numbers.rounded(rain, 0), SoilController::first));
         typed.merge("slopePercent", visit.at("slopePercent"), SoilController::first);
         typed.merge("underRoof", visit.at("underRoof"), SoilController::first);
         typed.merge("areaM2", area(visit).map(area -> Numbers.rounded(area, 1)).orElse(""), SoilController::first);
@@ -137,7 +180,9 @@ class SoilController {
             return Optional.of(Numbers.parse(visit.at("areaM2")));
         }
         SiteConditions site = visit.question().site();
-        return site.depthM() == null || site.lengthM() == null ? Optional.empty() : Optional.of(site.depthM() * site.lengthM());
+        return site.depthM() == null || site.lengthM() == null
+                ? Optional.empty()
+                : Optional.of(site.depthM() * site.lengthM());
     }
 
     private static String first(String typed, String otherwise) {

@@ -15,14 +15,21 @@ import org.yellowfit.core.soil.SoilMeaning;
  *
  * @param takes what may be taken over into the site: field and button text
  */
-record SoilResult(String triangle, List<String> told, List<Take> takes, String moisture, String moistureWhy, List<String> meaning, List<String> amounts, List<String> advice) {
+record SoilResult(
+        String triangle,
+        List<String> told,
+        List<Take> takes,
+        String moisture,
+        String moistureWhy,
+        List<String> meaning,
+        List<String> amounts,
+        List<String> advice) {
 
     private static final double YARD_M3 = 0.764555;
     private static final double POUND_KG = 0.45359237;
     private static final double BAG_LITRES = 40;
 
-    record Take(String what, String text) {
-    }
+    record Take(String what, String text) {}
 
     static SoilResult of(SoilForm form, UnitSystem units) {
         List<TextureTriangle.Mark> marks = new ArrayList<>();
@@ -30,7 +37,12 @@ record SoilResult(String triangle, List<String> told, List<Take> takes, String m
         List<Take> takes = new ArrayList<>();
         form.jar().ifPresent(jar -> {
             marks.add(new TextureTriangle.Mark("J", jar.sand(), jar.clay()));
-            told.add("Jar: %s %% sand, %s %% silt, %s %% clay, that is %s.".formatted(round(jar.sand()), round(jar.silt()), round(jar.clay()), jar.texture().words()));
+            told.add("Jar: %s %% sand, %s %% silt, %s %% clay, that is %s."
+                    .formatted(
+                            round(jar.sand()),
+                            round(jar.silt()),
+                            round(jar.clay()),
+                            jar.texture().words()));
             takes.add(new Take("jar", "Use " + jar.texture().words()));
         });
         form.feel().ifPresent(texture -> {
@@ -42,11 +54,19 @@ record SoilResult(String triangle, List<String> told, List<Take> takes, String m
             }
         });
         form.drainage().ifPresent(drainage -> {
-            told.add("Hole: the water falls %s an hour, that is %s drainage.".formatted(units == UnitSystem.US ? Numbers.rounded(form.fallCmPerHour() / 2.54, 1) + " in" : Numbers.rounded(form.fallCmPerHour(), 1) + " cm", Words.of(drainage)));
+            told.add("Hole: the water falls %s an hour, that is %s drainage."
+                    .formatted(
+                            units == UnitSystem.US
+                                    ? Numbers.rounded(form.fallCmPerHour() / 2.54, 1) + " in"
+                                    : Numbers.rounded(form.fallCmPerHour(), 1) + " cm",
+                            Words.of(drainage)));
             takes.add(new Take("hole", "Use " + Words.of(drainage) + " drainage"));
         });
         form.ph().ifPresent(ph -> {
-            told.add(form.phReadings() == 1 ? "pH %s, one reading.".formatted(Numbers.rounded(ph, 1)) : "pH %s, the middle of %d readings.".formatted(Numbers.rounded(ph, 1), form.phReadings()));
+            told.add(
+                    form.phReadings() == 1
+                            ? "pH %s, one reading.".formatted(Numbers.rounded(ph, 1))
+                            : "pH %s, the middle of %d readings.".formatted(Numbers.rounded(ph, 1), form.phReadings()));
             takes.add(new Take("ph", "Use pH " + Numbers.rounded(ph, 1)));
         });
         double moisture = form.moisture().moisture();
@@ -54,9 +74,15 @@ record SoilResult(String triangle, List<String> told, List<Take> takes, String m
         if (reasons) {
             takes.add(new Take("moisture", "Use moisture " + Numbers.rounded(moisture, 1)));
         }
-        return new SoilResult(TextureTriangle.svg(form.texture(), marks), told, takes, reasons ? "%s of 5, %s".formatted(Numbers.rounded(moisture, 1), Moisture.words(moisture)) : "",
-                String.join(", ", form.moisture().reasons()), SoilMeaning.of(form.texture(), form.drainage().orElse(null), reasons ? moisture : null, form.knownPh()),
-                form.amendment().map(amendment -> amounts(amendment, units)).orElse(List.of()), form.amendment().map(Amendment::advice).orElse(List.of()));
+        return new SoilResult(
+                TextureTriangle.svg(form.texture(), marks),
+                told,
+                takes,
+                reasons ? "%s of 5, %s".formatted(Numbers.rounded(moisture, 1), Moisture.words(moisture)) : "",
+                String.join(", ", form.moisture().reasons()),
+                SoilMeaning.of(form.texture(), form.drainage().orElse(null), reasons ? moisture : null, form.knownPh()),
+                form.amendment().map(amendment -> amounts(amendment, units)).orElse(List.of()),
+                form.amendment().map(Amendment::advice).orElse(List.of()));
     }
 
     private static List<String> amounts(Amendment amendment, UnitSystem units) {
@@ -74,14 +100,19 @@ record SoilResult(String triangle, List<String> told, List<Take> takes, String m
 
     private static void volume(List<String> amounts, String what, double m3, UnitSystem units) {
         if (m3 > 0) {
-            String volume = units == UnitSystem.US ? Numbers.rounded(m3 / YARD_M3, 2) + " cu yd" : m3 < 0.1 ? Numbers.rounded(m3 * 1000, 0) + " l" : Numbers.rounded(m3, 2) + " m³";
-            amounts.add("%s: %s, about %d bags of 40 l".formatted(what, volume, (long) Math.ceil(m3 * 1000 / BAG_LITRES)));
+            String volume = units == UnitSystem.US
+                    ? Numbers.rounded(m3 / YARD_M3, 2) + " cu yd"
+                    : m3 < 0.1 ? Numbers.rounded(m3 * 1000, 0) + " l" : Numbers.rounded(m3, 2) + " m³";
+            amounts.add(
+                    "%s: %s, about %d bags of 40 l".formatted(what, volume, (long) Math.ceil(m3 * 1000 / BAG_LITRES)));
         }
     }
 
     private static void mass(List<String> amounts, String what, double kg, int goes, UnitSystem units) {
         if (kg > 0) {
-            String mass = units == UnitSystem.US ? Numbers.rounded(kg / POUND_KG, 1) + " lb" : kg < 1 ? Numbers.rounded(kg * 1000, 0) + " g" : Numbers.rounded(kg, 1) + " kg";
+            String mass = units == UnitSystem.US
+                    ? Numbers.rounded(kg / POUND_KG, 1) + " lb"
+                    : kg < 1 ? Numbers.rounded(kg * 1000, 0) + " g" : Numbers.rounded(kg, 1) + " kg";
             amounts.add("%s: %s in all%s".formatted(what, mass, goes > 1 ? ", in " + goes + " goes" : ""));
         }
     }

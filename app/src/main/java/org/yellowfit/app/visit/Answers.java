@@ -26,19 +26,16 @@ public final class Answers {
     public static final String FROM = "from.";
 
     /** One field that somebody changed in the meantime: before, as they left it, and as it was typed here. */
-    public record Change(String field, String before, String theirs, String mine) {
-    }
+    public record Change(String field, String before, String theirs, String mine) {}
 
     /**
      * @param merged    theirs with what was changed here; in a conflict as typed here
      * @param theirs    what the other changed
      * @param conflicts what both changed, differently
      */
-    public record Merge(Map<String, String> merged, List<Change> theirs, List<Change> conflicts) {
-    }
+    public record Merge(Map<String, String> merged, List<Change> theirs, List<Change> conflicts) {}
 
-    private Answers() {
-    }
+    private Answers() {}
 
     /** @param base what both started from */
     static Merge merge(Map<String, String> base, Map<String, String> theirs, Map<String, String> mine) {

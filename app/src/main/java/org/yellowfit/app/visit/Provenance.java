@@ -12,7 +12,11 @@ public record Provenance(Kind kind, String by) {
 
     /** From sure to unsure. */
     public enum Kind {
-        MEASURED, COMPUTED, TYPED, GUESSED, UNKNOWN;
+        MEASURED,
+        COMPUTED,
+        TYPED,
+        GUESSED,
+        UNKNOWN;
 
         public String words() {
             return name().toLowerCase(Locale.ROOT);

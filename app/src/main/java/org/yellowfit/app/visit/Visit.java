@@ -25,8 +25,16 @@ import org.yellowfit.core.plant.Policy;
  * @param chosen  ids of the plants put side by side, in the order they were picked
  * @param version counts the states of the answers
  */
-public record Visit(UUID id, Map<String, String> answers, List<String> chosen, String advisor, boolean finished,
-                    Instant createdAt, Instant changedAt, String changedBy, long version) {
+public record Visit(
+        UUID id,
+        Map<String, String> answers,
+        List<String> chosen,
+        String advisor,
+        boolean finished,
+        Instant createdAt,
+        Instant changedAt,
+        String changedBy,
+        long version) {
 
     /** Most plants side by side. */
     public static final int MOST_CHOSEN = 6;
@@ -151,7 +159,8 @@ public record Visit(UUID id, Map<String, String> answers, List<String> chosen, S
     private static void put(Map<String, Object> values, String name, Object value) {
         if (name.startsWith("never")) {
             String field = Character.toLowerCase(name.charAt(5)) + name.substring(6);
-            ((Map<String, Object>) values.computeIfAbsent("never", key -> new HashMap<String, Object>())).put(field, value);
+            ((Map<String, Object>) values.computeIfAbsent("never", key -> new HashMap<String, Object>()))
+                    .put(field, value);
         } else {
             values.put(name, value);
         }

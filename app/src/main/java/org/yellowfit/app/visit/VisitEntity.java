@@ -16,11 +16,15 @@ class VisitEntity {
 
     @Id
     private UUID id;
+
     private String place;
+
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, String> answers;
+
     @JdbcTypeCode(SqlTypes.JSON)
     private List<String> chosen;
+
     private String advisor;
     private boolean finished;
     private Instant createdAt;
@@ -29,8 +33,7 @@ class VisitEntity {
     /** Counts the states of the answers; set by hand, since two edits are merged rather than refused. */
     private long version;
 
-    protected VisitEntity() {
-    }
+    protected VisitEntity() {}
 
     VisitEntity(Map<String, String> answers, String by, Instant now) {
         id = UUID.randomUUID();

@@ -17,9 +17,21 @@ import org.yellowfit.core.plant.Policy;
 /** The fields of a visit's forms: between what a person types, in the visit's units, and the answers that are kept, in SI units. */
 public final class VisitFields {
 
-    private static final Set<String> LENGTHS = Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "screenHeightM");
+    private static final Set<String> LENGTHS =
+            Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "screenHeightM");
     private static final Set<String> TEMPERATURES = Set.of("minTempC");
-    private static final Set<String> LISTS = Set.of("exposure", "kinds", "colours", "bloomMonths", "colourMonths", "uses", "springFrosts", "must", "neverKinds", "neverColours", "neverUses");
+    private static final Set<String> LISTS = Set.of(
+            "exposure",
+            "kinds",
+            "colours",
+            "bloomMonths",
+            "colourMonths",
+            "uses",
+            "springFrosts",
+            "must",
+            "neverKinds",
+            "neverColours",
+            "neverUses");
     private static final int LONGEST_NAME = 160;
     private static final int LONGEST_NOTE = 4000;
     /** Lengths are kept to a tenth of a millimetre. */
@@ -33,8 +45,7 @@ public final class VisitFields {
         }
     }
 
-    private VisitFields() {
-    }
+    private VisitFields() {}
 
     static boolean isList(String name) {
         return LISTS.contains(name);
@@ -110,7 +121,8 @@ public final class VisitFields {
             default -> {
                 int longest = field.equals(Answers.NOTE) ? LONGEST_NOTE : LONGEST_NAME;
                 if (text.length() > longest) {
-                    throw new IllegalArgumentException("This is %d characters long; at most %d are kept.".formatted(text.length(), longest));
+                    throw new IllegalArgumentException(
+                            "This is %d characters long; at most %d are kept.".formatted(text.length(), longest));
                 }
             }
         }

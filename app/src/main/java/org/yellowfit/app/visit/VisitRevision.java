@@ -16,15 +16,17 @@ class VisitRevision {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private UUID visitId;
     private long version;
+
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, String> answers;
+
     private Instant changedAt;
     private String changedBy;
 
-    protected VisitRevision() {
-    }
+    protected VisitRevision() {}
 
     VisitRevision(Visit visit) {
         visitId = visit.id();

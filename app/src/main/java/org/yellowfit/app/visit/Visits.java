@@ -18,13 +18,12 @@ public class Visits {
     public sealed interface Outcome {
 
         /** @param theirs what somebody else had changed meanwhile, and what is kept of it; by whom in {@code by} */
-        record Saved(Visit visit, List<Answers.Change> theirs, String by) implements Outcome {
-        }
+        record Saved(Visit visit, List<Answers.Change> theirs, String by) implements Outcome {}
 
         /** Nothing was saved: both changed the same fields. {@code merged} holds what was typed here with all else of theirs. */
-        record Conflict(Visit current, Map<String, String> merged, List<Answers.Change> conflicts, List<Answers.Change> theirs)
-                implements Outcome {
-        }
+        record Conflict(
+                Visit current, Map<String, String> merged, List<Answers.Change> conflicts, List<Answers.Change> theirs)
+                implements Outcome {}
     }
 
     private final VisitRepository visits;
@@ -37,7 +36,9 @@ public class Visits {
 
     @Transactional(readOnly = true)
     public List<Visit> latest(int most) {
-        return visits.findAllByOrderByChangedAtDesc(Limit.of(most)).stream().map(VisitEntity::toVisit).toList();
+        return visits.findAllByOrderByChangedAtDesc(Limit.of(most)).stream()
+                .map(VisitEntity::toVisit)
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -63,8 +64,12 @@ public class Visits {
     public Optional<Outcome> save(UUID id, long version, Map<String, String> given, String by) {
         return visits.lock(id).map(entity -> {
             Visit current = entity.toVisit();
-            Map<String, String> base = version == current.version() ? current.answers() : revisions
-                    .findByVisitIdAndVersion(id, version).map(VisitRevision::answers).orElse(current.answers());
+            Map<String, String> base = version == current.version()
+                    ? current.answers()
+                    : revisions
+                            .findByVisitIdAndVersion(id, version)
+                            .map(VisitRevision::answers)
+                            .orElse(current.answers());
             Answers.Merge merge = Answers.merge(base, current.answers(), Answers.with(base, given));
             if (!merge.conflicts().isEmpty()) {
                 return new Outcome.Conflict(current, merge.merged(), merge.conflicts(), merge.theirs());

@@ -12,7 +12,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param currency sign put before a price; the prices of the catalogue are in the store's own currency
  */
 @ConfigurationProperties("yellowfit.shop")
-public record Shop(@DefaultValue("") String name, @DefaultValue("$") String currency) {
+public record Shop(
+        @DefaultValue("") String name, @DefaultValue("$") String currency) {
 
     public String money(BigDecimal amount) {
         return currency + amount.setScale(2, RoundingMode.HALF_UP).toPlainString();

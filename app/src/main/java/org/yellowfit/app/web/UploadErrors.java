@@ -20,7 +20,8 @@ class UploadErrors {
     String broken(MultipartException e, Model model) {
         LOG.debug("A file that did not arrive", e);
         model.addAttribute("headline", "The file did not arrive");
-        model.addAttribute("text", "The upload broke off, or held no file. Go back, choose the file again and send it once more.");
+        model.addAttribute(
+                "text", "The upload broke off, or held no file. Go back, choose the file again and send it once more.");
         return "error";
     }
 }

@@ -30,19 +30,24 @@ class FitApiTest {
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
         assertThat(answer.json().get("considered").asInt()).isGreaterThanOrEqualTo(60);
         JsonNode best = answer.json().get("candidates").get(0);
-        assertThat(best.propertyNames()).contains("id", "name", "verdict", "score", "confidence", "limiting", "criteria");
+        assertThat(best.propertyNames())
+                .contains("id", "name", "verdict", "score", "confidence", "limiting", "criteria");
         List<String> limiting = new ArrayList<>();
         best.get("criteria").forEach(c -> {
-            assertThat(c.propertyNames()).contains("criterion", "verdict", "score", "site", "plant", "rule", "why", "remedies");
+            assertThat(c.propertyNames())
+                    .contains("criterion", "verdict", "score", "site", "plant", "rule", "why", "remedies");
             limiting.add(c.get("criterion").asString());
         });
         assertThat(limiting).contains(best.get("limiting").asString());
-        answer.json().get("candidates").forEach(c -> assertThat(c.get("verdict").asString()).isIn("fits", "fits-if"));
+        answer.json()
+                .get("candidates")
+                .forEach(c -> assertThat(c.get("verdict").asString()).isIn("fits", "fits-if"));
     }
 
     @Test
     void whyNotThisOneIsAnsweredWhateverItsVerdict(RunningApp app) {
-        RunningApp.Answer answer = app.post("/api/v1/fit", "{\"site\":{\"zone\":\"6b\",\"maxHeightM\":0.9},\"only\":[\"hydrangea-bilge-pump\"]}");
+        RunningApp.Answer answer = app.post(
+                "/api/v1/fit", "{\"site\":{\"zone\":\"6b\",\"maxHeightM\":0.9},\"only\":[\"hydrangea-bilge-pump\"]}");
         JsonNode only = answer.json().get("candidates").get(0);
         assertThat(only.get("verdict").asString()).isEqualTo("no");
         assertThat(only.get("limiting").asString()).isEqualTo("height");
@@ -51,16 +56,37 @@ class FitApiTest {
 
     @Test
     void plantsThatDoNotFitComeOnlyWhenAskedFor(RunningApp app) {
-        int some = app.post("/api/v1/fit", "{\"site\":{\"zone\":\"2a\"},\"limit\":500}").json().get("candidates").size();
-        int all = app.post("/api/v1/fit", "{\"site\":{\"zone\":\"2a\"},\"limit\":500,\"includeNo\":true}").json().get("candidates").size();
+        int some = app.post("/api/v1/fit", "{\"site\":{\"zone\":\"2a\"},\"limit\":500}")
+                .json()
+                .get("candidates")
+                .size();
+        int all = app.post("/api/v1/fit", "{\"site\":{\"zone\":\"2a\"},\"limit\":500,\"includeNo\":true}")
+                .json()
+                .get("candidates")
+                .size();
         assertThat(some).isLessThan(all);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = ';', quoteCharacter = '`', value = {
-        "{\"site\":{\"sunHours\":-1}}; site.sunHours", "{\"site\":{\"ph\":11}}; site.ph", "{\"limit\":0}; limit", "{\"limit\":501}; limit", "{\"limit\":2.5}; limit", "{\"policy\":\"wild\"}; policy",
-        "{\"site\":{\"zone\":\"16\"}}; site.zone", "{\"site\":[]}; site", "{\"wants\":\"gold\"}; wants", "{\"only\":[\"no-such-plant\"]}; only[0]", "{\"wants\":{\"kinds\":[\"bush\"]}}; wants.kinds[0]",
-        "{\"site\":{\"exposure\":[\"rain\"]}}; site.exposure[0]", "{\"includeNo\":\"perhaps\"}; includeNo", "{\"site\":{\"sunHours\":{}}}; site.sunHours"})
+    @CsvSource(
+            delimiter = ';',
+            quoteCharacter = '`',
+            value = {
+                "{\"site\":{\"sunHours\":-1}}; site.sunHours",
+                "{\"site\":{\"ph\":11}}; site.ph",
+                "{\"limit\":0}; limit",
+                "{\"limit\":501}; limit",
+                "{\"limit\":2.5}; limit",
+                "{\"policy\":\"wild\"}; policy",
+                "{\"site\":{\"zone\":\"16\"}}; site.zone",
+                "{\"site\":[]}; site",
+                "{\"wants\":\"gold\"}; wants",
+                "{\"only\":[\"no-such-plant\"]}; only[0]",
+                "{\"wants\":{\"kinds\":[\"bush\"]}}; wants.kinds[0]",
+                "{\"site\":{\"exposure\":[\"rain\"]}}; site.exposure[0]",
+                "{\"includeNo\":\"perhaps\"}; includeNo",
+                "{\"site\":{\"sunHours\":{}}}; site.sunHours"
+            })
     void aWrongValueIsRefusedAtItsField(String body, String field, RunningApp app) {
         RunningApp.Answer answer = app.post("/api/v1/fit", body);
         assertThat(answer.status()).as(answer.body()).isEqualTo(422);
@@ -71,7 +97,11 @@ class FitApiTest {
 
     @Test
     void everyProblemIsListed(RunningApp app) {
-        assertThat(app.post("/api/v1/fit", "{\"site\":{\"ph\":1,\"zone\":\"x\"},\"limit\":0}").json().get("errors").size()).isEqualTo(3);
+        assertThat(app.post("/api/v1/fit", "{\"site\":{\"ph\":1,\"zone\":\"x\"},\"limit\":0}")
+                        .json()
+                        .get("errors")
+                        .size())
+                .isEqualTo(3);
     }
 
     @ParameterizedTest
@@ -86,40 +116,76 @@ class FitApiTest {
 
     @Test
     void theEmptyQuestionIsAQuestion(RunningApp app) {
-        assertThat(app.post("/api/v1/fit", "{}").json().get("candidates").size()).isEqualTo(20);
-        assertThat(app.post("/api/v1/fit", "{\"site\":{\"lattitude\":3}}").json().get("ignored").get(0).asString()).isEqualTo("site.lattitude");
+        assertThat(app.post("/api/v1/fit", "{}").json().get("candidates").size())
+                .isEqualTo(20);
+        assertThat(app.post("/api/v1/fit", "{\"site\":{\"lattitude\":3}}")
+                        .json()
+                        .get("ignored")
+                        .get(0)
+                        .asString())
+                .isEqualTo("site.lattitude");
     }
 
     @Test
     void withoutATokenNobodyIsServed(RunningApp app) {
-        RunningApp.Answer answer = app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/catalogue/export.csv")).GET());
+        RunningApp.Answer answer =
+                app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/catalogue/export.csv"))
+                        .GET());
         assertThat(answer.status()).isEqualTo(401);
         assertThat(answer.headers().get("Content-Type")).contains("application/problem+json");
-        assertThat(app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/fit")).header("Authorization", "Bearer wrong").GET()).status()).isEqualTo(401);
+        assertThat(app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/fit"))
+                                .header("Authorization", "Bearer wrong")
+                                .GET())
+                        .status())
+                .isEqualTo(401);
     }
 
     @Test
     void wrongMethodsAndAddressesAreProblems(RunningApp app) {
         assertThat(app.get("/api/v1/fit").status()).isEqualTo(405);
         assertThat(app.get("/api/v1/cultivars/none").status()).isEqualTo(404);
-        assertThat(app.get("/api/v1/cultivars/spiraea-oarlock").json().get("traits").get("ph").asString()).isEqualTo("5.5..7.5");
+        assertThat(app.get("/api/v1/cultivars/spiraea-oarlock")
+                        .json()
+                        .get("traits")
+                        .get("ph")
+                        .asString())
+                .isEqualTo("5.5..7.5");
     }
 
     @Test
     void growthSpacingTextureSubstitutesAndComparisonsAreServed(RunningApp app) {
-        JsonNode grown = app.post("/api/v1/growth", "{\"id\":\"spiraea-oarlock\",\"years\":[1,10]}").json().get("years");
+        JsonNode grown = app.post("/api/v1/growth", "{\"id\":\"spiraea-oarlock\",\"years\":[1,10]}")
+                .json()
+                .get("years");
         assertThat(grown.get(1).get("height").get("mid").asDouble()).isEqualTo(0.6);
-        JsonNode spaced = app.post("/api/v1/spacing", "{\"areaM2\":4.2,\"ids\":[\"spiraea-oarlock\"],\"school\":\"mature\"}").json().get(0);
+        JsonNode spaced = app.post(
+                        "/api/v1/spacing", "{\"areaM2\":4.2,\"ids\":[\"spiraea-oarlock\"],\"school\":\"mature\"}")
+                .json()
+                .get(0);
         assertThat(spaced.get("count").asInt()).isEqualTo(10);
         assertThat(spaced.get("closedYear").asInt()).isEqualTo(10);
-        assertThat(app.post("/api/v1/soil/texture", "{\"layersMm\":[40,40,20]}").json().get("texture").asString()).isEqualTo("loam");
-        assertThat(app.post("/api/v1/soil/texture", "{\"sand\":50,\"silt\":50,\"clay\":50}").status()).isEqualTo(422);
-        JsonNode like = app.post("/api/v1/substitutes", "{\"id\":\"hydrangea-slipway-light\",\"site\":{\"zone\":\"6b\"},\"limit\":3}").json();
+        assertThat(app.post("/api/v1/soil/texture", "{\"layersMm\":[40,40,20]}")
+                        .json()
+                        .get("texture")
+                        .asString())
+                .isEqualTo("loam");
+        assertThat(app.post("/api/v1/soil/texture", "{\"sand\":50,\"silt\":50,\"clay\":50}")
+                        .status())
+                .isEqualTo(422);
+        JsonNode like = app.post(
+                        "/api/v1/substitutes",
+                        "{\"id\":\"hydrangea-slipway-light\",\"site\":{\"zone\":\"6b\"},\"limit\":3}")
+                .json();
         assertThat(like.size()).isEqualTo(3);
         assertThat(like.get(0).get("id").asString()).startsWith("hydrangea-");
-        JsonNode compared = app.post("/api/v1/compare", "{\"ids\":[\"hydrangea-slipway-light\",\"hydrangea-ferry-bell\"],\"years\":[10]}").json();
+        JsonNode compared = app.post(
+                        "/api/v1/compare",
+                        "{\"ids\":[\"hydrangea-slipway-light\",\"hydrangea-ferry-bell\"],\"years\":[10]}")
+                .json();
         assertThat(compared.get("plants").get(0).get("months").size()).isEqualTo(12);
         assertThat(compared.get("differ").size()).isPositive();
-        assertThat(app.post("/api/v1/compare", "{\"ids\":[\"hydrangea-slipway-light\"]}").status()).isEqualTo(422);
+        assertThat(app.post("/api/v1/compare", "{\"ids\":[\"hydrangea-slipway-light\"]}")
+                        .status())
+                .isEqualTo(422);
     }
 }

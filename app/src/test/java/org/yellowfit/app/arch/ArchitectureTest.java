@@ -14,7 +14,9 @@ import org.springframework.stereotype.Controller;
 
 class ArchitectureTest {
 
-    private static final JavaClasses APP = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.yellowfit.app");
+    private static final JavaClasses APP = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("org.yellowfit.app");
 
     @Test
     void screensDoNotStandInACircle() {
@@ -23,11 +25,26 @@ class ArchitectureTest {
 
     @Test
     void tablesAndControllersStayInTheirOwnPackage() {
-        classes().that().areAnnotatedWith(Entity.class).or().areAssignableTo(Repository.class).or().areAnnotatedWith(Controller.class).should().bePackagePrivate().check(APP);
+        classes()
+                .that()
+                .areAnnotatedWith(Entity.class)
+                .or()
+                .areAssignableTo(Repository.class)
+                .or()
+                .areAnnotatedWith(Controller.class)
+                .should()
+                .bePackagePrivate()
+                .check(APP);
     }
 
     @Test
     void drawingsKnowNoTablesAndNoScreens() {
-        noClasses().that().resideInAPackage("..drawing..").should().dependOnClassesThat().resideInAnyPackage("..visit..", "..catalogue..", "..people..", "jakarta.persistence..").check(APP);
+        noClasses()
+                .that()
+                .resideInAPackage("..drawing..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("..visit..", "..catalogue..", "..people..", "jakarta.persistence..")
+                .check(APP);
     }
 }

@@ -25,8 +25,7 @@ final class Accessibility {
                 .map(rule => rule.id + ': ' + rule.nodes[0].html)), wrong => done(['axe failed: ' + wrong]));
             """;
 
-    private Accessibility() {
-    }
+    private Accessibility() {}
 
     @SuppressWarnings("unchecked")
     static List<String> seriousIn(JavascriptExecutor browser) {

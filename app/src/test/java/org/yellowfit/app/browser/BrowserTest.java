@@ -9,7 +9,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
-import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.StaleElementReferenceException;
@@ -39,12 +38,23 @@ abstract class BrowserTest {
         url = app.url();
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,900");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--window-size=1280,900");
         LoggingPreferences logs = new LoggingPreferences();
         logs.enable(LogType.BROWSER, Level.ALL);
         options.setCapability("goog:loggingPrefs", logs);
-        ChromeDriverService service = new ChromeDriverService.Builder().usingDriverExecutable(new java.io.File("/usr/bin/chromedriver")).build();
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+                .build();
         browser = new ChromeDriver(service, options);
         browser.manage().timeouts().pageLoadTimeout(Duration.ofSeconds(120)).scriptTimeout(Duration.ofSeconds(120));
     }
@@ -96,11 +106,18 @@ abstract class BrowserTest {
     void isSound(String page) {
         assertThat(Accessibility.seriousIn(browser)).as("axe on " + page).isEmpty();
         List<LogEntry> errors = browser.manage().logs().get(LogType.BROWSER).getAll().stream()
-                .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue()).filter(entry -> !entry.getMessage().contains("status of 422")).toList();
+                .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue())
+                .filter(entry -> !entry.getMessage().contains("status of 422"))
+                .toList();
         assertThat(errors).as("console on " + page).isEmpty();
-        Number overflow = (Number) ((JavascriptExecutor) browser).executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
-        assertThat(overflow.intValue()).as("nothing sticks out sideways on " + page).isLessThanOrEqualTo(0);
-        assertThat((List<?>) ((JavascriptExecutor) browser).executeScript(STICKING_OUT)).as("nothing sticks out of what holds it on " + page).isEmpty();
+        Number overflow = (Number) ((JavascriptExecutor) browser)
+                .executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(overflow.intValue())
+                .as("nothing sticks out sideways on " + page)
+                .isLessThanOrEqualTo(0);
+        assertThat((List<?>) ((JavascriptExecutor) browser).executeScript(STICKING_OUT))
+                .as("nothing sticks out of what holds it on " + page)
+                .isEmpty();
     }
 
     void press(CharSequence... keys) {

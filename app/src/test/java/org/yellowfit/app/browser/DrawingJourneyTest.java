@@ -106,6 +106,12 @@ class DrawingJourneyTest extends BrowserTest {
 
     private void drag(String tool, WebElement plan, int x, int y, int dx, int dy) {
         find("[data-add='" + tool + "']").click();
-        new Actions(browser).moveToElement(plan, x, y).clickAndHold().moveByOffset(dx / 2, dy / 2).moveByOffset(dx - dx / 2, dy - dy / 2).release().perform();
+        new Actions(browser)
+                .moveToElement(plan, x, y)
+                .clickAndHold()
+                .moveByOffset(dx / 2, dy / 2)
+                .moveByOffset(dx - dx / 2, dy - dy / 2)
+                .release()
+                .perform();
     }
 }

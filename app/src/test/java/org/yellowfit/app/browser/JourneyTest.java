@@ -52,7 +52,10 @@ class JourneyTest extends BrowserTest {
         isSound("why not");
         browser.navigate().back();
         untilScreen("shortlist");
-        List<String> fitting = browser.findElements(By.cssSelector(".thread")).stream().limit(2).map(row -> row.getAttribute("data-id")).toList();
+        List<String> fitting = browser.findElements(By.cssSelector(".thread")).stream()
+                .limit(2)
+                .map(row -> row.getAttribute("data-id"))
+                .toList();
         for (String plant : fitting) {
             find(".thread[data-id='" + plant + "']").click();
             until("#chosen[data-id='" + plant + "'] [data-act='b']").click();
@@ -117,12 +120,33 @@ class JourneyTest extends BrowserTest {
     @Test
     void everyScreenFitsAPhoneAndATablet(RunningApp app) {
         signIn("marrow");
-        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream().map(a -> a.getAttribute("href")).filter(href -> href.contains("/visits/")).reduce((a, b) -> b).orElseThrow();
+        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream()
+                .map(a -> a.getAttribute("href"))
+                .filter(href -> href.contains("/visits/"))
+                .reduce((a, b) -> b)
+                .orElseThrow();
         for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
             browser.manage().window().setSize(size);
-            for (String page : List.of(url + "/", visit.replace("shortlist", "site"), visit, visit.replace("shortlist", "side-by-side"), visit.replace("shortlist", "list"),
-                    visit.replace("shortlist", "handout"), url + "/catalogue", url + "/catalogue/hydrangea-tide-table", url + "/settings", url + "/settings/watch-list", url + "/stations", url + "/visits/new", url + "/catalogue/labels?ids=hosta-mixing-bowl", visit.replace("shortlist", "place"), visit.replace("shortlist", "soil"),
-                    visit.replace("shortlist", "climate"), visit.replace("shortlist", "card"), visit.replace("shortlist", "sun"), visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
+            for (String page : List.of(
+                    url + "/",
+                    visit.replace("shortlist", "site"),
+                    visit,
+                    visit.replace("shortlist", "side-by-side"),
+                    visit.replace("shortlist", "list"),
+                    visit.replace("shortlist", "handout"),
+                    url + "/catalogue",
+                    url + "/catalogue/hydrangea-tide-table",
+                    url + "/settings",
+                    url + "/settings/watch-list",
+                    url + "/stations",
+                    url + "/visits/new",
+                    url + "/catalogue/labels?ids=hosta-mixing-bowl",
+                    visit.replace("shortlist", "place"),
+                    visit.replace("shortlist", "soil"),
+                    visit.replace("shortlist", "climate"),
+                    visit.replace("shortlist", "card"),
+                    visit.replace("shortlist", "sun"),
+                    visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
                 browser.get(page);
                 until("h1");
                 isSound(page + " at " + size.width);

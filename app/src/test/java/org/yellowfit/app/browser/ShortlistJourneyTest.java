@@ -13,7 +13,11 @@ class ShortlistJourneyTest extends BrowserTest {
 
     private String openStrip() {
         signIn("tamsin");
-        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream().filter(card -> card.getText().contains("chandler")).findFirst().orElseThrow().getAttribute("href");
+        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream()
+                .filter(card -> card.getText().contains("chandler"))
+                .findFirst()
+                .orElseThrow()
+                .getAttribute("href");
         browser.get(visit);
         untilScreen("shortlist");
         return visit;
@@ -25,7 +29,8 @@ class ShortlistJourneyTest extends BrowserTest {
         openStrip();
         List<WebElement> rows = browser.findElements(By.cssSelector(".thread"));
         assertThat(rows).hasSize(20);
-        Number bottom = (Number) browser.executeScript("return document.querySelectorAll('.thread')[19].getBoundingClientRect().bottom");
+        Number bottom = (Number)
+                browser.executeScript("return document.querySelectorAll('.thread')[19].getBoundingClientRect().bottom");
         assertThat(bottom.doubleValue()).isLessThanOrEqualTo(800);
     }
 

@@ -15,7 +15,8 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class CatalogueImportTest {
 
-    private static final String HEADER = "id,botanical,kind,habit,persistence,height10_m,spread10_m,zone_min,ph,shelf\r\n";
+    private static final String HEADER =
+            "id,botanical,kind,habit,persistence,height10_m,spread10_m,zone_min,ph,shelf\r\n";
     private static final String GOOD = "import-one,Testa plana,shrub,mound,deciduous,1,1,5,6..7,\"B7, left\"\r\n";
 
     private static RunningApp.Answer send(RunningApp app, String query, byte[] file) {
@@ -33,7 +34,9 @@ class CatalogueImportTest {
         RunningApp.Answer again = send(app, "", first);
         assertThat(again.status()).as(again.body()).isEqualTo(200);
         assertThat(again.json().get("changed").asInt()).isZero();
-        assertThat(app.get("/api/v1/catalogue/export.csv").body()).isEqualTo(first).contains("\"B7, left\"");
+        assertThat(app.get("/api/v1/catalogue/export.csv").body())
+                .isEqualTo(first)
+                .contains("\"B7, left\"");
         assertThat(app.get("/api/v1/catalogue/export.json").json().size()).isEqualTo(first.split("\r\n").length - 1);
     }
 
@@ -47,12 +50,17 @@ class CatalogueImportTest {
 
     @Test
     void oneBadRowRefusesAllAndEveryProblemHasItsPlace(RunningApp app) {
-        String file = HEADER + GOOD.replace("import-one", "all-or-nothing") + "bad,\"Testa\r\nplana\",bush,prostate,deciduous,2..1,1,5,6,\r\n" + "bad-too,,shrub,mound,deciduous,1,1,5,12,\r\n";
+        String file = HEADER + GOOD.replace("import-one", "all-or-nothing")
+                + "bad,\"Testa\r\nplana\",bush,prostate,deciduous,2..1,1,5,6,\r\n"
+                + "bad-too,,shrub,mound,deciduous,1,1,5,12,\r\n";
         RunningApp.Answer answer = send(app, "", file);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().get("rejected").asInt()).isEqualTo(2);
         List<String> places = new ArrayList<>();
-        answer.json().get("problems").forEach(p -> places.add(p.get("line").asInt() + " " + p.get("column").asString()));
+        answer.json()
+                .get("problems")
+                .forEach(p ->
+                        places.add(p.get("line").asInt() + " " + p.get("column").asString()));
         // The second record runs over two lines of the file, so the third starts in line 5.
         assertThat(places).containsExactlyInAnyOrder("3 kind", "3 habit", "3 height10_m", "5 botanical", "5 ph");
         assertThat(answer.body()).contains("Did you mean “prostrate”?");
@@ -61,7 +69,8 @@ class CatalogueImportTest {
 
     @Test
     void theGoodRowsCanBeKeptAndTheBadComeBackWithTheirProblem(RunningApp app) {
-        String file = HEADER + GOOD.replace("import-one", "kept-row") + "bad,Testa,bush,mound,deciduous,1,1,5,6,\r\nbad,Testa,bush,mound,deciduous,1,1,5,6,\r\n";
+        String file = HEADER + GOOD.replace("import-one", "kept-row")
+                + "bad,Testa,bush,mound,deciduous,1,1,5,6,\r\nbad,Testa,bush,mound,deciduous,1,1,5,6,\r\n";
         RunningApp.Answer answer = send(app, "?keepGood=true", file);
         assertThat(answer.status()).as(answer.body()).isEqualTo(200);
         String[] rejected = answer.json().get("rejectedCsv").asString().split("\r\n");
@@ -80,7 +89,8 @@ class CatalogueImportTest {
 
     @Test
     void ofAFileThatBreaksOffNoRowIsTrusted(RunningApp app) {
-        byte[] file = (HEADER + GOOD.replace("import-one", "before-the-break") + "x,Testa caf\u00e9,shrub").getBytes(StandardCharsets.ISO_8859_1);
+        byte[] file = (HEADER + GOOD.replace("import-one", "before-the-break") + "x,Testa caf\u00e9,shrub")
+                .getBytes(StandardCharsets.ISO_8859_1);
         RunningApp.Answer answer = send(app, "?keepGood=true", file);
         assertThat(answer.status()).as(answer.body()).isEqualTo(422);
         assertThat(app.get("/api/v1/cultivars/before-the-break").status()).isEqualTo(404);
@@ -93,19 +103,40 @@ class CatalogueImportTest {
                 new Object[] {"no header", "a,b\r\n1,2\r\n".getBytes(StandardCharsets.UTF_8), "required"},
                 new Object[] {"unclosed quote", (HEADER + "x,\"Testa,shrub").getBytes(StandardCharsets.UTF_8), ""},
                 new Object[] {"NUL", (HEADER + rowOf + "a\0b\r\n").getBytes(StandardCharsets.UTF_8), "NUL"},
-                new Object[] {"cell over 64 KB", (HEADER + rowOf + "y".repeat(70_000) + "\r\n").getBytes(StandardCharsets.UTF_8), "64 KB"},
-                new Object[] {"5 MB cell", (HEADER + rowOf + "y".repeat(5_000_000) + "\r\n").getBytes(StandardCharsets.UTF_8), "64 KB"},
-                new Object[] {"Latin-1", (HEADER + rowOf + "caf\u00e9\r\n").getBytes(StandardCharsets.ISO_8859_1), "UTF-8"},
-                new Object[] {"same id twice", (HEADER + rowOf + "\r\n" + rowOf + "\r\n").getBytes(StandardCharsets.UTF_8), "line 2 already"},
+                new Object[] {
+                    "cell over 64 KB",
+                    (HEADER + rowOf + "y".repeat(70_000) + "\r\n").getBytes(StandardCharsets.UTF_8),
+                    "64 KB"
+                },
+                new Object[] {
+                    "5 MB cell",
+                    (HEADER + rowOf + "y".repeat(5_000_000) + "\r\n").getBytes(StandardCharsets.UTF_8),
+                    "64 KB"
+                },
+                new Object[] {
+                    "Latin-1", (HEADER + rowOf + "caf\u00e9\r\n").getBytes(StandardCharsets.ISO_8859_1), "UTF-8"
+                },
+                new Object[] {
+                    "same id twice",
+                    (HEADER + rowOf + "\r\n" + rowOf + "\r\n").getBytes(StandardCharsets.UTF_8),
+                    "line 2 already"
+                },
                 new Object[] {"too many cells", (HEADER + rowOf + ",,,\r\n").getBytes(StandardCharsets.UTF_8), "cells"},
-                new Object[] {"column twice", ("id,id,botanical,kind,habit,persistence,height10_m,spread10_m,zone_min\r\n").getBytes(StandardCharsets.UTF_8), "twice"});
+                new Object[] {
+                    "column twice",
+                    ("id,id,botanical,kind,habit,persistence,height10_m,spread10_m,zone_min\r\n")
+                            .getBytes(StandardCharsets.UTF_8),
+                    "twice"
+                });
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("brokenFiles")
     void aBrokenFileIsRefusedInWordsAndNothingIsStored(String name, byte[] file, String hint, RunningApp app) {
         RunningApp.Answer answer = send(app, "", file);
-        assertThat(answer.status()).as(answer.body().substring(0, Math.min(500, answer.body().length()))).isEqualTo(422);
+        assertThat(answer.status())
+                .as(answer.body().substring(0, Math.min(500, answer.body().length())))
+                .isEqualTo(422);
         JsonNode problem = answer.json().get("problems").get(0);
         assertThat(problem.get("message").asString()).contains(hint);
         assertThat(problem.get("line").asInt()).isPositive();
@@ -114,9 +145,15 @@ class CatalogueImportTest {
 
     @Test
     void aByteOrderMarkLineFeedsAndFormulasAreTaken(RunningApp app) {
-        String file = "\uFEFF" + HEADER.replace("\r\n", "\n") + "formula-row,=1+1,shrub,mound,deciduous,1,1,5,6,=cmd()\n";
+        String file =
+                "\uFEFF" + HEADER.replace("\r\n", "\n") + "formula-row,=1+1,shrub,mound,deciduous,1,1,5,6,=cmd()\n";
         assertThat(send(app, "", file).status()).isEqualTo(200);
-        assertThat(app.get("/api/v1/cultivars/formula-row").json().get("traits").get("botanical").asString()).isEqualTo("=1+1");
+        assertThat(app.get("/api/v1/cultivars/formula-row")
+                        .json()
+                        .get("traits")
+                        .get("botanical")
+                        .asString())
+                .isEqualTo("=1+1");
     }
 
     @Test

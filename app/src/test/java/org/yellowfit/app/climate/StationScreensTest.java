@@ -16,10 +16,14 @@ import org.yellowfit.core.climate.MadeUpStation;
 @ExtendWith(RunningApp.class)
 class StationScreensTest {
 
-    private static final Map<String, String> WHERE = Map.of("name", "Test hollow", "latitude", "46", "longitude", "-62", "utcOffset", "-4");
+    private static final Map<String, String> WHERE =
+            Map.of("name", "Test hollow", "latitude", "46", "longitude", "-62", "utcOffset", "-4");
 
     private static Station newest(RunningApp app) {
-        return app.bean(Stations.class).all().stream().filter(station -> station.name().equals("Test hollow")).findFirst().orElseThrow();
+        return app.bean(Stations.class).all().stream()
+                .filter(station -> station.name().equals("Test hollow"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -31,13 +35,17 @@ class StationScreensTest {
         Station station = newest(app);
         assertThat(text(buyer.get("/stations/" + station.id()))).contains("Zone", "winters", "Degree days");
         Visit visit = buyer.visit(Map.of("place", "Hollow garden", "units", "US"));
-        buyer.post("/visits/" + visit.id() + "/climate", Map.of("station", station.id().toString()));
+        buyer.post(
+                "/visits/" + visit.id() + "/climate",
+                Map.of("station", station.id().toString()));
         Visit after = buyer.again(visit.id());
-        assertThat(after.question().site().zone()).isEqualTo(station.climate().zone().orElseThrow());
+        assertThat(after.question().site().zone())
+                .isEqualTo(station.climate().zone().orElseThrow());
         assertThat(after.question().site().springFrosts().springs()).isEqualTo(16);
         assertThat(after.at("latitude")).isEqualTo("46");
         assertThat(text(buyer.get("/visits/" + visit.id() + "/climate"))).contains("This visit uses it", "°F");
-        assertThat(text(buyer.get("/visits/" + visit.id() + "/card"))).contains("growing days without frost", "winters at Test hollow");
+        assertThat(text(buyer.get("/visits/" + visit.id() + "/card")))
+                .contains("growing days without frost", "winters at Test hollow");
         buyer.post("/stations/" + station.id() + "/away", Map.of());
         assertThat(buyer.get("/stations/" + station.id())).hasStatus(404);
         assertThat(buyer.get("/visits/" + visit.id() + "/card")).hasStatusOk();
@@ -47,7 +55,11 @@ class StationScreensTest {
     @Test
     void aWrongRecordIsToldByLineAndFahrenheitIsOffered(RunningApp app) {
         Screens buyer = Screens.of(app).as(Screens.BUYER);
-        MvcTestResult refused = buyer.upload("/stations", "x.csv", "date,tmin,tmax\n2001-01-01,5,2\n2001-01-01,1,2\n".getBytes(), Map.of("name", "Kept name", "latitude", "46", "longitude", "-62", "utcOffset", "-4"));
+        MvcTestResult refused = buyer.upload(
+                "/stations",
+                "x.csv",
+                "date,tmin,tmax\n2001-01-01,5,2\n2001-01-01,1,2\n".getBytes(),
+                Map.of("name", "Kept name", "latitude", "46", "longitude", "-62", "utcOffset", "-4"));
         assertThat(refused).hasStatus(422);
         assertThat(text(refused)).contains("Kept name", "above the highest", "stands twice, first in line 2");
         StringBuilder warm = new StringBuilder("date,tmin,tmax\n");
@@ -56,7 +68,11 @@ class StationScreensTest {
         }
         MvcTestResult hot = buyer.upload("/stations", "x.csv", warm.toString().getBytes(), WHERE);
         assertThat(text(hot)).contains("This looks like Fahrenheit", "the file is in °F; convert it");
-        MvcTestResult nowhere = buyer.upload("/stations", "x.csv", "date,tmin,tmax\n2001-01-01,1,2\n".getBytes(), Map.of("name", "", "latitude", "146"));
+        MvcTestResult nowhere = buyer.upload(
+                "/stations",
+                "x.csv",
+                "date,tmin,tmax\n2001-01-01,1,2\n".getBytes(),
+                Map.of("name", "", "latitude", "146"));
         assertThat(text(nowhere)).contains("Give the station a name", "146 is out of range", "needed for the sun");
     }
 

@@ -22,8 +22,25 @@ import org.yellowfit.core.plant.Habit;
 class DrawingTest {
 
     private static Cultivar plant(Habit habit, String... more) {
-        Map<String, String> cells = new LinkedHashMap<>(Map.of("id", "drawn", "botanical", "Testa plana", "kind", "shrub", "habit", Words.of(habit), "persistence", "deciduous",
-                "height10_m", "1.2", "spread10_m", "1", "zone_min", "5", "leaf_summer", "green#557d3f"));
+        Map<String, String> cells = new LinkedHashMap<>(Map.of(
+                "id",
+                "drawn",
+                "botanical",
+                "Testa plana",
+                "kind",
+                "shrub",
+                "habit",
+                Words.of(habit),
+                "persistence",
+                "deciduous",
+                "height10_m",
+                "1.2",
+                "spread10_m",
+                "1",
+                "zone_min",
+                "5",
+                "leaf_summer",
+                "green#557d3f"));
         for (String cell : more) {
             cells.put(cell.substring(0, cell.indexOf('=')), cell.substring(cell.indexOf('=') + 1));
         }
@@ -39,7 +56,15 @@ class DrawingTest {
     void everyHabitIsDrawnWellFormedInEveryMonthAndDetail(Habit habit) throws Exception {
         for (Detail detail : Detail.values()) {
             for (int month = 1; month <= 12; month++) {
-                String svg = portrait(plant(habit, "flower_colours=pink#e39bb5", "bloom=6.1..7.3", "fruit=red#b5262e", "fruit_months=9..12"), month, detail);
+                String svg = portrait(
+                        plant(
+                                habit,
+                                "flower_colours=pink#e39bb5",
+                                "bloom=6.1..7.3",
+                                "fruit=red#b5262e",
+                                "fruit_months=9..12"),
+                        month,
+                        detail);
                 DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
                 assertThat(svg).doesNotContain("NaN", "Infinity", "E-");
             }
@@ -59,8 +84,18 @@ class DrawingTest {
 
     @Test
     void theMonthsShowLeafFlowerFruitAndBareStems() {
-        Cultivar plant = plant(Habit.MOUND, "flower_colours=pink#e39bb5", "bloom=6.1..6.3", "stem_winter=red#b5262e", "leaf_autumn=orange#e2802f");
-        assertThat(Set.of(portrait(plant, 1, Detail.SMALL), portrait(plant, 5, Detail.SMALL), portrait(plant, 6, Detail.SMALL), portrait(plant, 10, Detail.SMALL))).hasSize(4);
+        Cultivar plant = plant(
+                Habit.MOUND,
+                "flower_colours=pink#e39bb5",
+                "bloom=6.1..6.3",
+                "stem_winter=red#b5262e",
+                "leaf_autumn=orange#e2802f");
+        assertThat(Set.of(
+                        portrait(plant, 1, Detail.SMALL),
+                        portrait(plant, 5, Detail.SMALL),
+                        portrait(plant, 6, Detail.SMALL),
+                        portrait(plant, 10, Detail.SMALL)))
+                .hasSize(4);
         assertThat(PlantDrawing.bestMonth(plant, Optional.empty())).isEqualTo(6);
     }
 
@@ -69,27 +104,36 @@ class DrawingTest {
         Cultivar plant = plant(Habit.GLOBE);
         int small = portrait(plant, 7, Detail.SMALL).length();
         assertThat(small).isLessThan(portrait(plant, 7, Detail.MEDIUM).length()).isLessThan(40_000);
-        assertThat(portrait(plant, 7, Detail.MEDIUM).length()).isLessThan(portrait(plant, 7, Detail.RICH).length());
+        assertThat(portrait(plant, 7, Detail.MEDIUM).length())
+                .isLessThan(portrait(plant, 7, Detail.RICH).length());
     }
 
     @Test
     void theYearStripSpeaks() {
-        String strip = YearStrip.svg(plant(Habit.MOUND, "flower_colours=pink#e39bb5", "bloom=6.1..6.3"), Optional.empty(), 6);
+        String strip =
+                YearStrip.svg(plant(Habit.MOUND, "flower_colours=pink#e39bb5", "bloom=6.1..6.3"), Optional.empty(), 6);
         assertThat(strip).contains("January: bare stems", "June: leaf green, flower pink", "class=\"month marked\"");
     }
 
     @Test
     void plantsSideBySideShareOneScale() {
-        PlantSketch small = PlantDrawing.sketch(plant(Habit.GLOBE, "height10_m=0.5", "spread10_m=0.5"), Optional.empty(), 10, 7, Detail.SMALL);
-        PlantSketch tall = PlantDrawing.sketch(plant(Habit.COLUMNAR, "height10_m=3"), Optional.empty(), 10, 7, Detail.SMALL);
+        PlantSketch small = PlantDrawing.sketch(
+                plant(Habit.GLOBE, "height10_m=0.5", "spread10_m=0.5"), Optional.empty(), 10, 7, Detail.SMALL);
+        PlantSketch tall =
+                PlantDrawing.sketch(plant(Habit.COLUMNAR, "height10_m=3"), Optional.empty(), 10, 7, Detail.SMALL);
         ScaleScene scene = new ScaleScene(List.of(small, tall), 0.8, UnitSystem.METRIC, 2.0);
-        List<String> heights = scene.plants().stream().map(svg -> svg.replaceAll("(?s).*?viewBox=\"\\S+ \\S+ \\S+ (\\S+)\".*", "$1")).distinct().toList();
+        List<String> heights = scene.plants().stream()
+                .map(svg -> svg.replaceAll("(?s).*?viewBox=\"\\S+ \\S+ \\S+ (\\S+)\".*", "$1"))
+                .distinct()
+                .toList();
         assertThat(heights).hasSize(1);
         assertThat(scene.person()).contains("1 m", "2 m", "viewBox");
     }
 
     @Test
     void namesAreEscapedInDrawings() {
-        assertThat(portrait(plant(Habit.MOUND, "botanical=A \"<b>\" & c"), 7, Detail.SMALL)).doesNotContain("<b>").contains("&lt;b&gt;");
+        assertThat(portrait(plant(Habit.MOUND, "botanical=A \"<b>\" & c"), 7, Detail.SMALL))
+                .doesNotContain("<b>")
+                .contains("&lt;b&gt;");
     }
 }

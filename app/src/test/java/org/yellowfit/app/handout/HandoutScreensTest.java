@@ -25,22 +25,23 @@ class HandoutScreensTest {
     }
 
     private static Visit visit(Screens screens, Map<String, String> more) {
-        Map<String, String> answers = new HashMap<>(Map.of("place", "By the gate", "customer", "Somebody", "site.zone", "6b", "site.sunHours", "5"));
+        Map<String, String> answers = new HashMap<>(
+                Map.of("place", "By the gate", "customer", "Somebody", "site.zone", "6b", "site.sunHours", "5"));
         answers.putAll(more);
         return screens.visit(answers);
     }
 
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
-            "spiraea-oarlock,      buried pipes and cables located",
-            "spiraea-oarlock,      Local codes and licensed practice come before",
-            "spiraea-oarlock,      lift with help",
-            "spiraea-oarlock,      label of any chemical",
-            "hydrangea-ferry-bell, Poisonous to people if eaten: Hydrangea paniculata",
-            "hydrangea-ferry-bell, call a veterinarian",
-            "rosa-boathook,        Thorny: Rosa",
-            "acer-furnace-door,    licensed arborist",
-            "alchemilla-dew-ladle, law on invasive plants",
+        "spiraea-oarlock,      buried pipes and cables located",
+        "spiraea-oarlock,      Local codes and licensed practice come before",
+        "spiraea-oarlock,      lift with help",
+        "spiraea-oarlock,      label of any chemical",
+        "hydrangea-ferry-bell, Poisonous to people if eaten: Hydrangea paniculata",
+        "hydrangea-ferry-bell, call a veterinarian",
+        "rosa-boathook,        Thorny: Rosa",
+        "acer-furnace-door,    licensed arborist",
+        "alchemilla-dew-ladle, law on invasive plants",
     })
     void whatToBewareOfIsSaid(String plant, String caution, RunningApp app) {
         Screens screens = Screens.of(app);
@@ -50,22 +51,38 @@ class HandoutScreensTest {
     @Test
     void aPlantWithoutAHazardBringsNoCautionOfItsOwn(RunningApp app) {
         Screens screens = Screens.of(app);
-        assertThat(handout(screens, visit(screens, Map.of()), "spiraea-oarlock")).doesNotContain("Poisonous", "Thorny", "irritates", "licensed arborist");
+        assertThat(handout(screens, visit(screens, Map.of()), "spiraea-oarlock"))
+                .doesNotContain("Poisonous", "Thorny", "irritates", "licensed arborist");
     }
 
     @Test
     void thePlaceAndTheNumbersAreInTheVisitsUnits(RunningApp app) {
         Screens screens = Screens.of(app);
-        String metric = handout(screens, visit(screens, Map.of("site.depthM", "0.7", "site.lengthM", "6")), "spiraea-oarlock");
-        assertThat(metric).contains("Winters of zone 6b", "°C", "70 cm on centre", "10 plants", "$125.00", "By the gate", "Somebody").doesNotContain("°F");
-        String us = handout(screens, visit(screens, Map.of("units", "US", "site.depthM", "0.7", "site.lengthM", "6")), "spiraea-oarlock");
+        String metric =
+                handout(screens, visit(screens, Map.of("site.depthM", "0.7", "site.lengthM", "6")), "spiraea-oarlock");
+        assertThat(metric)
+                .contains(
+                        "Winters of zone 6b",
+                        "°C",
+                        "70 cm on centre",
+                        "10 plants",
+                        "$125.00",
+                        "By the gate",
+                        "Somebody")
+                .doesNotContain("°F");
+        String us = handout(
+                screens,
+                visit(screens, Map.of("units", "US", "site.depthM", "0.7", "site.lengthM", "6")),
+                "spiraea-oarlock");
         assertThat(us).contains("°F", "2 ft 4 in on centre").doesNotContain("°C", "70 cm");
     }
 
     @Test
     void anEmptyListSaysWhatIsMissing(RunningApp app) {
         Screens screens = Screens.of(app);
-        assertThat(handout(screens, visit(screens, Map.of()))).contains("There is nothing to hand out yet").doesNotContain("class=\"paper\"");
+        assertThat(handout(screens, visit(screens, Map.of())))
+                .contains("There is nothing to hand out yet")
+                .doesNotContain("class=\"paper\"");
     }
 
     @Test
@@ -84,12 +101,16 @@ class HandoutScreensTest {
         Screens screens = Screens.of(app);
         Visit visit = visit(screens, Map.of("note", "a note to be forgotten"));
         handout(screens, visit, "spiraea-oarlock");
-        assertThat(text(screens.get("/visits/" + visit.id() + "/kept.json"))).contains("By the gate", "Somebody", "a note to be forgotten");
+        assertThat(text(screens.get("/visits/" + visit.id() + "/kept.json")))
+                .contains("By the gate", "Somebody", "a note to be forgotten");
         screens.post("/visits/" + visit.id() + "/erase", Map.of());
         for (String page : new String[] {"site", "shortlist", "side-by-side", "list", "handout", "kept.json"}) {
-            assertThat(screens.get("/visits/" + visit.id() + "/" + page)).as(page).hasStatus(404);
+            assertThat(screens.get("/visits/" + visit.id() + "/" + page))
+                    .as(page)
+                    .hasStatus(404);
         }
-        var left = app.bean(org.springframework.jdbc.core.JdbcTemplate.class).queryForObject("select count(*) from list_line where visit_id = ?", Integer.class, visit.id());
+        var left = app.bean(org.springframework.jdbc.core.JdbcTemplate.class)
+                .queryForObject("select count(*) from list_line where visit_id = ?", Integer.class, visit.id());
         assertThat(left).isZero();
     }
 }

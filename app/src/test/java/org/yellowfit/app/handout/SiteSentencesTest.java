@@ -29,16 +29,44 @@ class SiteSentencesTest {
 
     @Test
     void thePlaceIsToldInTheVisitsUnits() {
-        Map<String, Object> site = Map.of("zone", "6b", "sunHours", 4.5, "texture", "clay loam", "ph", 6.4, "moisture", 3, "maxHeightM", 0.9144, "lengthM", 6.096);
-        assertThat(told(site, UnitSystem.METRIC)).contains("Winters of zone 6b, down to −20.6 °C in a usual year.", "4.5 hours of direct sun a day: part sun.",
-                "Soil: clay loam, pH 6.4.", "The ground is moist.", "Nothing above 91 cm.", "Room: 6.1 m long.");
-        assertThat(told(site, UnitSystem.US)).contains("Winters of zone 6b, down to −5 °F in a usual year.", "Nothing above 3 ft.", "Room: 20 ft long.");
+        Map<String, Object> site = Map.of(
+                "zone",
+                "6b",
+                "sunHours",
+                4.5,
+                "texture",
+                "clay loam",
+                "ph",
+                6.4,
+                "moisture",
+                3,
+                "maxHeightM",
+                0.9144,
+                "lengthM",
+                6.096);
+        assertThat(told(site, UnitSystem.METRIC))
+                .contains(
+                        "Winters of zone 6b, down to −20.6 °C in a usual year.",
+                        "4.5 hours of direct sun a day: part sun.",
+                        "Soil: clay loam, pH 6.4.",
+                        "The ground is moist.",
+                        "Nothing above 91 cm.",
+                        "Room: 6.1 m long.");
+        assertThat(told(site, UnitSystem.US))
+                .contains(
+                        "Winters of zone 6b, down to −5 °F in a usual year.",
+                        "Nothing above 3 ft.",
+                        "Room: 20 ft long.");
     }
 
     @Test
     void companyAndExposureAreNamed() {
-        assertThat(told(Map.of("children", true, "pets", true, "deer", "heavy", "exposure", List.of("juglone", "salt")), UnitSystem.METRIC))
-                .contains("Children and pets come here.", "Deer: heavy.").anyMatch(sentence -> sentence.contains("walnut roots"));
-        assertThat(told(Map.of("pets", true, "deer", "none"), UnitSystem.METRIC)).containsExactly("Pets come here.");
+        assertThat(told(
+                        Map.of("children", true, "pets", true, "deer", "heavy", "exposure", List.of("juglone", "salt")),
+                        UnitSystem.METRIC))
+                .contains("Children and pets come here.", "Deer: heavy.")
+                .anyMatch(sentence -> sentence.contains("walnut roots"));
+        assertThat(told(Map.of("pets", true, "deer", "none"), UnitSystem.METRIC))
+                .containsExactly("Pets come here.");
     }
 }

@@ -26,34 +26,35 @@ class AccessTest {
     /** 200 seen, 302 sent on, 400 not understood, 403 not allowed, 404 allowed but not there, 422 allowed but refused for what was sent. */
     @ParameterizedTest(name = "{0} {1}: advisor {2}, buyer {3}, manager {4}, nobody {5}")
     @CsvSource({
-            "GET,  /,                                    200, 200, 200, 302",
-            "GET,  /catalogue,                           200, 200, 200, 302",
-            "GET,  /catalogue/hosta-mixing-bowl,         200, 200, 200, 302",
-            "GET,  /catalogue/catalogue.csv,             200, 200, 200, 302",
-            "GET,  /catalogue/claims.csv,                200, 200, 200, 302",
-            "GET,  /drawings/hosta-mixing-bowl/portrait.svg, 200, 200, 200, 302",
-            "GET,  /stations,                            200, 200, 200, 302",
-            "GET,  /settings,                            403, 403, 200, 302",
-            "GET,  /settings/watch-list,                 403, 403, 200, 302",
-            "GET,  /settings/watch-list.csv,             403, 403, 200, 302",
-            "GET,  /visits/new,                          200, 200, 200, 302",
-            "GET,  /visits/{none}/site,                  404, 404, 404, 302",
-            "GET,  /visits/{none}/kept.json,             404, 404, 404, 302",
-            "POST, /catalogue/import,                    403, 400, 400, 302",
-            "POST, /catalogue/hosta-mixing-bowl/undo,    403, 302, 302, 302",
-            "POST, /catalogue/hosta-mixing-bowl/value,   403, 422, 422, 302",
-            "POST, /stations,                            403, 422, 422, 302",
-            "POST, /stations/{none}/away,                403, 404, 404, 302",
-            "POST, /settings/tokens,                     403, 403, 422, 302",
-            "POST, /settings/people,                     403, 403, 422, 302",
-            "POST, /settings/watch-list/away,            403, 403, 302, 302",
-            "POST, /visits/{none}/erase,                 404, 404, 404, 302",
-            "GET,  /sign-in,                             200, 200, 200, 200",
-            "GET,  /favicon.svg,                         200, 200, 200, 200",
-            "GET,  /actuator/health/readiness,           200, 200, 200, 200",
-            "GET,  /actuator/env,                        404, 404, 404, 302",
+        "GET,  /,                                    200, 200, 200, 302",
+        "GET,  /catalogue,                           200, 200, 200, 302",
+        "GET,  /catalogue/hosta-mixing-bowl,         200, 200, 200, 302",
+        "GET,  /catalogue/catalogue.csv,             200, 200, 200, 302",
+        "GET,  /catalogue/claims.csv,                200, 200, 200, 302",
+        "GET,  /drawings/hosta-mixing-bowl/portrait.svg, 200, 200, 200, 302",
+        "GET,  /stations,                            200, 200, 200, 302",
+        "GET,  /settings,                            403, 403, 200, 302",
+        "GET,  /settings/watch-list,                 403, 403, 200, 302",
+        "GET,  /settings/watch-list.csv,             403, 403, 200, 302",
+        "GET,  /visits/new,                          200, 200, 200, 302",
+        "GET,  /visits/{none}/site,                  404, 404, 404, 302",
+        "GET,  /visits/{none}/kept.json,             404, 404, 404, 302",
+        "POST, /catalogue/import,                    403, 400, 400, 302",
+        "POST, /catalogue/hosta-mixing-bowl/undo,    403, 302, 302, 302",
+        "POST, /catalogue/hosta-mixing-bowl/value,   403, 422, 422, 302",
+        "POST, /stations,                            403, 422, 422, 302",
+        "POST, /stations/{none}/away,                403, 404, 404, 302",
+        "POST, /settings/tokens,                     403, 403, 422, 302",
+        "POST, /settings/people,                     403, 403, 422, 302",
+        "POST, /settings/watch-list/away,            403, 403, 302, 302",
+        "POST, /visits/{none}/erase,                 404, 404, 404, 302",
+        "GET,  /sign-in,                             200, 200, 200, 200",
+        "GET,  /favicon.svg,                         200, 200, 200, 200",
+        "GET,  /actuator/health/readiness,           200, 200, 200, 200",
+        "GET,  /actuator/env,                        404, 404, 404, 302",
     })
-    void eachRoleDoesWhatIsItsOwn(String method, String path, int advisor, int buyer, int manager, int nobody, RunningApp app) {
+    void eachRoleDoesWhatIsItsOwn(
+            String method, String path, int advisor, int buyer, int manager, int nobody, RunningApp app) {
         assertThat(status(app, Screens.ADVISOR, method, path)).as("advisor").isEqualTo(advisor);
         assertThat(status(app, Screens.BUYER, method, path)).as("buyer").isEqualTo(buyer);
         assertThat(status(app, Screens.MANAGER, method, path)).as("manager").isEqualTo(manager);
@@ -62,24 +63,41 @@ class AccessTest {
 
     private static int status(RunningApp app, SignedIn who, String method, String path) {
         String address = path.replace("{none}", NOWHERE);
-        var request = method.equals("GET") ? app.mvc().get().uri(address) : app.mvc().post().uri(address).with(csrf()).param("label", "").param("username", "").param("displayName", "")
-                .param("password", "").param("role", "ADVISOR").param("column", "ph").param("value", "no number").param("why", "");
-        return (who == null ? request : request.with(user(who))).exchange().getResponse().getStatus();
+        var request = method.equals("GET")
+                ? app.mvc().get().uri(address)
+                : app.mvc()
+                        .post()
+                        .uri(address)
+                        .with(csrf())
+                        .param("label", "")
+                        .param("username", "")
+                        .param("displayName", "")
+                        .param("password", "")
+                        .param("role", "ADVISOR")
+                        .param("column", "ph")
+                        .param("value", "no number")
+                        .param("why", "");
+        return (who == null ? request : request.with(user(who)))
+                .exchange()
+                .getResponse()
+                .getStatus();
     }
 
     @ParameterizedTest(name = "{0} with a token of {1}: {2}")
     @CsvSource({
-            "/api/v1/fit,              ADVISOR, 200",
-            "/api/v1/growth,           ADVISOR, 422",
-            "/api/v1/catalogue/import, ADVISOR, 403",
-            "/api/v1/catalogue/import, BUYER,   422",
-            "/api/v1/catalogue/claims/import, ADVISOR, 403",
-            "/api/v1/catalogue/import, MANAGER, 422",
+        "/api/v1/fit,              ADVISOR, 200",
+        "/api/v1/growth,           ADVISOR, 422",
+        "/api/v1/catalogue/import, ADVISOR, 403",
+        "/api/v1/catalogue/import, BUYER,   422",
+        "/api/v1/catalogue/claims/import, ADVISOR, 403",
+        "/api/v1/catalogue/import, MANAGER, 422",
     })
     void aTokenDoesWhatItsRoleMay(String path, Role role, int status, RunningApp app) {
         String token = app.bean(Tokens.class).make("For the table", role, "a test");
-        HttpRequest.Builder call = HttpRequest.newBuilder(URI.create(app.url() + path)).header("Authorization", "Bearer " + token)
-                .header("Content-Type", path.endsWith("import") ? "text/csv" : "application/json").POST(HttpRequest.BodyPublishers.ofString(path.endsWith("import") ? "nothing" : "{}"));
+        HttpRequest.Builder call = HttpRequest.newBuilder(URI.create(app.url() + path))
+                .header("Authorization", "Bearer " + token)
+                .header("Content-Type", path.endsWith("import") ? "text/csv" : "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(path.endsWith("import") ? "nothing" : "{}"));
         assertThat(app.send(call).status()).isEqualTo(status);
     }
 
@@ -87,7 +105,11 @@ class AccessTest {
     void aRevokedTokenAndAStrangersAreNoTokens(RunningApp app) {
         Tokens tokens = app.bean(Tokens.class);
         String token = tokens.make("Short-lived", Role.MANAGER, "a test");
-        long id = tokens.all().stream().filter(entry -> entry.label().equals("Short-lived")).findFirst().orElseThrow().id();
+        long id = tokens.all().stream()
+                .filter(entry -> entry.label().equals("Short-lived"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         assertThat(withToken(app, token)).isEqualTo(200);
         tokens.revoke(id);
         assertThat(withToken(app, token)).isEqualTo(401);
@@ -97,32 +119,39 @@ class AccessTest {
     }
 
     private static int withToken(RunningApp app, String token) {
-        return app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/cultivars/hosta-mixing-bowl")).header("Authorization", "Bearer " + token).GET()).status();
+        return app.send(HttpRequest.newBuilder(URI.create(app.url() + "/api/v1/cultivars/hosta-mixing-bowl"))
+                        .header("Authorization", "Bearer " + token)
+                        .GET())
+                .status();
     }
 
     @Test
     void aTokenIsKeptAsADigestOnly(RunningApp app) {
         String token = app.bean(Tokens.class).make("Digest", Role.ADVISOR, "a test");
-        var rows = app.bean(org.springframework.jdbc.core.JdbcTemplate.class).queryForList("select * from api_token where label = 'Digest'");
+        var rows = app.bean(org.springframework.jdbc.core.JdbcTemplate.class)
+                .queryForList("select * from api_token where label = 'Digest'");
         assertThat(rows).hasSize(1);
         assertThat(rows.toString()).doesNotContain(token).doesNotContain(token.substring(3));
     }
 
     @ParameterizedTest(name = "{0}, {1}, {2}: {3}")
     @CsvSource({
-            "x,            Xenia,  long-enough-1, username",
-            "has space,    Xenia,  long-enough-1, username",
-            "<b>,          Xenia,  long-enough-1, username",
-            "marrow,       Xenia,  long-enough-1, username",
-            "MARROW,       Xenia,  long-enough-1, username",
-            "xenia,        '',     long-enough-1, displayName",
-            "xenia,        Xenia,  short,         password",
-            "xenia,        Xenia,  '',            password",
+        "x,            Xenia,  long-enough-1, username",
+        "has space,    Xenia,  long-enough-1, username",
+        "<b>,          Xenia,  long-enough-1, username",
+        "marrow,       Xenia,  long-enough-1, username",
+        "MARROW,       Xenia,  long-enough-1, username",
+        "xenia,        '',     long-enough-1, displayName",
+        "xenia,        Xenia,  short,         password",
+        "xenia,        Xenia,  '',            password",
     })
-    void aPersonThatCannotBeIsToldAtTheField(String username, String name, String password, String field, RunningApp app) {
+    void aPersonThatCannotBeIsToldAtTheField(
+            String username, String name, String password, String field, RunningApp app) {
         int before = app.bean(People.class).all().size();
         Screens manager = Screens.of(app).as(Screens.MANAGER);
-        MvcTestResult refused = manager.post("/settings/people", Map.of("username", username, "displayName", name, "password", password, "role", "BUYER"));
+        MvcTestResult refused = manager.post(
+                "/settings/people",
+                Map.of("username", username, "displayName", name, "password", password, "role", "BUYER"));
         assertThat(refused).hasStatus(422);
         assertThat(Screens.text(refused)).contains("id=\"" + field + "\"", "class=\"problem\"");
         assertThat(Screens.text(refused)).as("a password is never sent back").doesNotContain("long-enough-1");
@@ -133,8 +162,22 @@ class AccessTest {
     void aPersonIsAddedShutOutAndLetInAgain(RunningApp app) {
         Screens manager = Screens.of(app).as(Screens.MANAGER);
         String name = "p" + UUID.randomUUID().toString().substring(0, 8);
-        assertThat(manager.post("/settings/people", Map.of("username", name, "displayName", "Nell Pursewarden", "password", "open-the-gate", "role", "ADVISOR"))).hasStatus3xxRedirection();
-        People.Entry person = app.bean(People.class).all().stream().filter(entry -> entry.username().equals(name)).findFirst().orElseThrow();
+        assertThat(manager.post(
+                        "/settings/people",
+                        Map.of(
+                                "username",
+                                name,
+                                "displayName",
+                                "Nell Pursewarden",
+                                "password",
+                                "open-the-gate",
+                                "role",
+                                "ADVISOR")))
+                .hasStatus3xxRedirection();
+        People.Entry person = app.bean(People.class).all().stream()
+                .filter(entry -> entry.username().equals(name))
+                .findFirst()
+                .orElseThrow();
         assertThat(signsIn(app, name, "open-the-gate")).isTrue();
         assertThat(signsIn(app, name, "open-the-Gate")).isFalse();
         manager.post("/settings/people/" + person.id() + "/active", Map.of("active", "false"));
@@ -143,26 +186,51 @@ class AccessTest {
         manager.post("/settings/people/" + person.id() + "/password", Map.of("password", "another-gate"));
         assertThat(signsIn(app, name, "open-the-gate")).as("the old password").isFalse();
         assertThat(signsIn(app, name, "another-gate")).isTrue();
-        assertThat(Screens.told(manager.post("/settings/people/" + person.id() + "/password", Map.of("password", "short")))).contains("was not changed", "10 to 70");
+        assertThat(Screens.told(
+                        manager.post("/settings/people/" + person.id() + "/password", Map.of("password", "short"))))
+                .contains("was not changed", "10 to 70");
     }
 
     @Test
     void aManagerCannotShutThemselvesOut(RunningApp app) {
         People people = app.bean(People.class);
-        People.Entry marrow = people.all().stream().filter(entry -> entry.username().equals("marrow")).findFirst().orElseThrow();
-        Screens.of(app).as(Screens.MANAGER).post("/settings/people/" + marrow.id() + "/active", Map.of("active", "false"));
-        assertThat(people.all().stream().filter(entry -> entry.username().equals("marrow")).findFirst().orElseThrow().active()).isTrue();
+        People.Entry marrow = people.all().stream()
+                .filter(entry -> entry.username().equals("marrow"))
+                .findFirst()
+                .orElseThrow();
+        Screens.of(app)
+                .as(Screens.MANAGER)
+                .post("/settings/people/" + marrow.id() + "/active", Map.of("active", "false"));
+        assertThat(people.all().stream()
+                        .filter(entry -> entry.username().equals("marrow"))
+                        .findFirst()
+                        .orElseThrow()
+                        .active())
+                .isTrue();
     }
 
     private static boolean signsIn(RunningApp app, String username, String password) {
-        MvcTestResult result = app.mvc().post().uri("/sign-in").with(csrf()).param("username", username).param("password", password).exchange();
+        MvcTestResult result = app.mvc()
+                .post()
+                .uri("/sign-in")
+                .with(csrf())
+                .param("username", username)
+                .param("password", password)
+                .exchange();
         return !result.getResponse().getRedirectedUrl().contains("error");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/visits/new", "/settings/tokens", "/catalogue/import", "/sign-in", "/sign-out", "/stations"})
+    @ValueSource(
+            strings = {"/visits/new", "/settings/tokens", "/catalogue/import", "/sign-in", "/sign-out", "/stations"})
     void withoutTheFormsOwnSecretNothingIsTaken(String path, RunningApp app) {
-        assertThat(app.mvc().post().uri(path).with(user(Screens.MANAGER)).param("label", "forged").exchange()).hasStatus(403);
+        assertThat(app.mvc()
+                        .post()
+                        .uri(path)
+                        .with(user(Screens.MANAGER))
+                        .param("label", "forged")
+                        .exchange())
+                .hasStatus(403);
     }
 
     @ParameterizedTest

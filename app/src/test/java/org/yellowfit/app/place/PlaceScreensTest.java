@@ -19,17 +19,20 @@ import tools.jackson.databind.json.JsonMapper;
 class PlaceScreensTest {
 
     private static final JsonMapper JSON = new JsonMapper();
-    private static final String HOUSE = feature("f1", "block", "Polygon", "[[[0,0],[8,0],[8,8],[0,8],[0,0]]]", "\"heightM\":5");
-    private static final String BED = feature("f2", "bed", "Polygon", "[[[8,1],[8.7,1],[8.7,7],[8,7],[8,1]]]", "\"name\":\"strip\"");
+    private static final String HOUSE =
+            feature("f1", "block", "Polygon", "[[[0,0],[8,0],[8,8],[0,8],[0,0]]]", "\"heightM\":5");
+    private static final String BED =
+            feature("f2", "bed", "Polygon", "[[[8,1],[8.7,1],[8.7,7],[8,7],[8,1]]]", "\"name\":\"strip\"");
     private static final String WINDOW = feature("f3", "window", "LineString", "[[8,3],[8,5]]", "\"sillM\":0.9");
 
     private static String feature(String id, String kind, String type, String coordinates, String more) {
-        return "{\"type\":\"Feature\",\"id\":\"%s\",\"properties\":{\"kind\":\"%s\"%s},\"geometry\":{\"type\":\"%s\",\"coordinates\":%s}}".formatted(
-                id, kind, more.isEmpty() ? "" : "," + more, type, coordinates);
+        return "{\"type\":\"Feature\",\"id\":\"%s\",\"properties\":{\"kind\":\"%s\"%s},\"geometry\":{\"type\":\"%s\",\"coordinates\":%s}}"
+                .formatted(id, kind, more.isEmpty() ? "" : "," + more, type, coordinates);
     }
 
     private static String body(long version, String... features) {
-        return "{\"version\":%d,\"at\":{\"latitude\":45.6,\"longitude\":-61.4,\"utcOffset\":-4,\"north\":0},\"features\":[%s]}".formatted(version, String.join(",", features));
+        return "{\"version\":%d,\"at\":{\"latitude\":45.6,\"longitude\":-61.4,\"utcOffset\":-4,\"north\":0},\"features\":[%s]}"
+                .formatted(version, String.join(",", features));
     }
 
     private static JsonNode json(MvcTestResult result) {
@@ -44,13 +47,15 @@ class PlaceScreensTest {
     void aDrawingIsKeptAndStudied(RunningApp app) {
         Screens screens = Screens.of(app);
         Visit visit = blank(screens);
-        MvcTestResult saved = screens.send("/visits/" + visit.id() + "/place", body(visit.version(), HOUSE, BED, WINDOW));
+        MvcTestResult saved =
+                screens.send("/visits/" + visit.id() + "/place", body(visit.version(), HOUSE, BED, WINDOW));
         assertThat(saved).hasStatusOk();
         JsonNode study = json(saved).get("study");
         assertThat(json(saved).get("stored").asBoolean()).isTrue();
         assertThat(study.get("cells").size()).isGreaterThan(50);
         assertThat(study.get("patches").get(0).get("facts").toString()).contains("0 h of it in the hot hours");
-        assertThat(study.get("patches").get(0).get("facts").toString()).contains("Nothing above 90 cm: the sill of the window.");
+        assertThat(study.get("patches").get(0).get("facts").toString())
+                .contains("Nothing above 90 cm: the sill of the window.");
         assertThat(screens.again(visit.id()).drawn()).containsOnlyKeys("f1", "f2", "f3");
         assertThat(text(screens.get("/visits/" + visit.id() + "/place"))).contains("\"f2\"", "Patches of light");
     }
@@ -68,13 +73,25 @@ class PlaceScreensTest {
         assertThat(chosen.site("maxHeightM")).isEqualTo("0.9");
         assertThat(chosen.site("depthM")).isEqualTo("0.7");
         assertThat(chosen.from("sunHours").kind()).isEqualTo(Provenance.Kind.COMPUTED);
-        assertThat(text(screens.get("/visits/" + visit.id() + "/card"))).contains("from the drawing, patch A", "the sill of the window");
-        screens.post("/visits/" + visit.id() + "/site", Map.of("version", String.valueOf(chosen.version()), "place", "Now typed", "site.sunHours", "7", "guess.sunHours", "yes"));
+        assertThat(text(screens.get("/visits/" + visit.id() + "/card")))
+                .contains("from the drawing, patch A", "the sill of the window");
+        screens.post(
+                "/visits/" + visit.id() + "/site",
+                Map.of(
+                        "version",
+                        String.valueOf(chosen.version()),
+                        "place",
+                        "Now typed",
+                        "site.sunHours",
+                        "7",
+                        "guess.sunHours",
+                        "yes"));
         Visit typed = screens.again(visit.id());
         assertThat(typed.from("sunHours").kind()).isEqualTo(Provenance.Kind.GUESSED);
         assertThat(typed.site("hotHours")).isEmpty();
         assertThat(typed.at("patch")).isEmpty();
-        assertThat(screens.post("/visits/" + visit.id() + "/place/patch", Map.of("patch", "Z"))).hasStatus(404);
+        assertThat(screens.post("/visits/" + visit.id() + "/place/patch", Map.of("patch", "Z")))
+                .hasStatus(404);
     }
 
     @Test
@@ -83,14 +100,22 @@ class PlaceScreensTest {
         Visit visit = blank(screens);
         String inside = feature("b1", "bed", "Polygon", "[[[1,1],[3,1],[3,3],[1,3],[1,1]]]", "");
         String crossing = feature("b2", "bed", "Polygon", "[[[20,0],[22,2],[22,0],[20,2],[20,0]]]", "");
-        MvcTestResult refused = screens.send("/visits/" + visit.id() + "/place", body(visit.version(), HOUSE, inside, crossing));
+        MvcTestResult refused =
+                screens.send("/visits/" + visit.id() + "/place", body(visit.version(), HOUSE, inside, crossing));
         assertThat(refused).hasStatus(422);
-        assertThat(json(refused).get("problems").toString()).contains("b1.geometry", "lies inside the house", "b2.geometry", "crosses itself");
+        assertThat(json(refused).get("problems").toString())
+                .contains("b1.geometry", "lies inside the house", "b2.geometry", "crosses itself");
         assertThat(screens.again(visit.id()).drawn()).isEmpty();
-        MvcTestResult tall = screens.send("/visits/" + visit.id() + "/place", body(visit.version(), feature("t", "tree", "Point", "[1,1]", "\"heightM\":900")));
+        MvcTestResult tall = screens.send(
+                "/visits/" + visit.id() + "/place",
+                body(visit.version(), feature("t", "tree", "Point", "[1,1]", "\"heightM\":900")));
         assertThat(json(tall).get("problems").get(0).get("field").asString()).isEqualTo("t.heightM");
-        assertThat(screens.send("/visits/" + visit.id() + "/place", "{\"features\": 7, \"at\": {\"latitude\": 123}}")).hasStatus(422);
-        assertThat(screens.send("/visits/" + visit.id() + "/place", "no json").getResponse().getStatus()).isBetween(400, 422);
+        assertThat(screens.send("/visits/" + visit.id() + "/place", "{\"features\": 7, \"at\": {\"latitude\": 123}}"))
+                .hasStatus(422);
+        assertThat(screens.send("/visits/" + visit.id() + "/place", "no json")
+                        .getResponse()
+                        .getStatus())
+                .isBetween(400, 422);
     }
 
     @Test
@@ -101,12 +126,14 @@ class PlaceScreensTest {
         ada.send("/visits/" + visit.id() + "/place", body(visit.version(), HOUSE, BED));
         long version = ada.again(visit.id()).version();
         String moved = BED.replace("8.7", "8.9");
-        assertThat(ada.send("/visits/" + visit.id() + "/place", body(version, HOUSE, moved))).hasStatusOk();
+        assertThat(ada.send("/visits/" + visit.id() + "/place", body(version, HOUSE, moved)))
+                .hasStatusOk();
         MvcTestResult beside = ben.send("/visits/" + visit.id() + "/place", body(version, HOUSE, BED, WINDOW));
         assertThat(beside).hasStatusOk();
         assertThat(json(beside).get("told").toString()).contains("Ada Quillfeather drew here meanwhile");
         assertThat(ada.again(visit.id()).drawn().get("f2")).contains("8.9");
-        MvcTestResult clash = ben.send("/visits/" + visit.id() + "/place", body(version, HOUSE, BED.replace("8.7", "9.3")));
+        MvcTestResult clash =
+                ben.send("/visits/" + visit.id() + "/place", body(version, HOUSE, BED.replace("8.7", "9.3")));
         assertThat(clash).hasStatus(409);
         assertThat(json(clash).get("features").size()).isEqualTo(3);
         assertThat(ada.again(visit.id()).drawn().get("f2")).contains("8.9");
@@ -121,8 +148,12 @@ class PlaceScreensTest {
         assertThat(out.get("type").asString()).isEqualTo("FeatureCollection");
         assertThat(out.get("place").get("latitude").asDouble()).isEqualTo(45.6);
         Visit other = blank(screens);
-        screens.send("/visits/" + other.id() + "/place", "{\"version\":%d,\"at\":%s,\"features\":%s}".formatted(other.version(), out.get("place"), out.get("features")));
-        assertThat(screens.again(other.id()).drawn()).isEqualTo(screens.again(visit.id()).drawn());
+        screens.send(
+                "/visits/" + other.id() + "/place",
+                "{\"version\":%d,\"at\":%s,\"features\":%s}"
+                        .formatted(other.version(), out.get("place"), out.get("features")));
+        assertThat(screens.again(other.id()).drawn())
+                .isEqualTo(screens.again(visit.id()).drawn());
     }
 
     @Test
@@ -136,8 +167,10 @@ class PlaceScreensTest {
         JsonNode why = json(screens.get("/visits/" + visit.id() + "/place/why.json?x=8.4&y=4&month=6"));
         assertThat(why.get("title").asString()).contains("h of sun here");
         assertThat(why.get("told").toString()).contains("Sun until", "In the shade of the house from");
-        assertThat(screens.get("/visits/" + visit.id() + "/place/shadows.json?month=13")).hasStatus(400);
-        assertThat(screens.get("/visits/" + visit.id() + "/place/why.json?x=NaN&y=4&month=6")).hasStatus(400);
+        assertThat(screens.get("/visits/" + visit.id() + "/place/shadows.json?month=13"))
+                .hasStatus(400);
+        assertThat(screens.get("/visits/" + visit.id() + "/place/why.json?x=NaN&y=4&month=6"))
+                .hasStatus(400);
     }
 
     @Test
@@ -145,7 +178,8 @@ class PlaceScreensTest {
         Screens screens = Screens.of(app);
         Visit visit = blank(screens);
         String morning = "8|9|10|11";
-        MvcTestResult kept = screens.post("/visits/" + visit.id() + "/sun", Map.of("m3", morning, "m6", morning, "m9", morning, "use", "true"));
+        MvcTestResult kept = screens.post(
+                "/visits/" + visit.id() + "/sun", Map.of("m3", morning, "m6", morning, "m9", morning, "use", "true"));
         assertThat(kept.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         Visit after = screens.again(visit.id());
         assertThat(after.question().site().sunHours()).isBetween(3.6, 4.0);
@@ -162,10 +196,15 @@ class PlaceScreensTest {
         assertThat(file).startsWith("time,lux");
         JsonNode why = json(screens.get("/visits/" + visit.id() + "/place/why.json?x=8.35&y=4&month=6"));
         double drawn = Double.parseDouble(why.get("title").asString().replaceAll(".*: ([0-9.]+) h.*", "$1"));
-        assertThat(screens.upload("/visits/" + visit.id() + "/sun/log", "log.csv", file.getBytes(), Map.of())).hasStatus3xxRedirection();
+        assertThat(screens.upload("/visits/" + visit.id() + "/sun/log", "log.csv", file.getBytes(), Map.of()))
+                .hasStatus3xxRedirection();
         assertThat(screens.again(visit.id()).question().site().sunHours()).isBetween(drawn - 0.5, drawn + 0.5);
         assertThat(screens.again(visit.id()).from("sunHours").kind()).isEqualTo(Provenance.Kind.MEASURED);
-        MvcTestResult refused = screens.upload("/visits/" + visit.id() + "/sun/log", "log.csv", "time,lux\n2026-06-15T10:00,bright\nnoon,5\n".getBytes(), Map.of());
+        MvcTestResult refused = screens.upload(
+                "/visits/" + visit.id() + "/sun/log",
+                "log.csv",
+                "time,lux\n2026-06-15T10:00,bright\nnoon,5\n".getBytes(),
+                Map.of());
         assertThat(refused).hasStatus(422);
         assertThat(text(refused)).contains("Line 2, lux", "Line 3, time");
     }
@@ -173,7 +212,19 @@ class PlaceScreensTest {
     @Test
     void theCardTellsWhatIsWorthFindingOut(RunningApp app) {
         Screens screens = Screens.of(app);
-        Visit visit = screens.visit(Map.of("place", "Half known", "units", "METRIC", "site.zone", "6b", "site.sunHours", "4", "from.sunHours", "GUESSED|", "site.texture", "loam"));
+        Visit visit = screens.visit(Map.of(
+                "place",
+                "Half known",
+                "units",
+                "METRIC",
+                "site.zone",
+                "6b",
+                "site.sunHours",
+                "4",
+                "from.sunHours",
+                "GUESSED|",
+                "site.texture",
+                "loam"));
         String card = text(screens.get("/visits/" + visit.id() + "/card"));
         assertThat(card).contains("Knowing the hours of sun would settle", "pH not known", "not known", "guessed");
     }

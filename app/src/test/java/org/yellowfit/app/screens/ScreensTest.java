@@ -48,7 +48,11 @@ class ScreensTest {
 
     @Test
     void aNewVisitGoesToItsShortlist(RunningApp app) {
-        MvcTestResult made = post(app, ADA, "/visits/new", Map.of("place", "By the pump", "units", "METRIC", "site.zone", "6b", "site.sunHours", "5"));
+        MvcTestResult made = post(
+                app,
+                ADA,
+                "/visits/new",
+                Map.of("place", "By the pump", "units", "METRIC", "site.zone", "6b", "site.sunHours", "5"));
         assertThat(made).hasStatus3xxRedirection();
         assertThat(made.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         assertThat(get(app, ADA, made.getResponse().getRedirectedUrl())).hasStatusOk();
@@ -56,19 +60,40 @@ class ScreensTest {
 
     @Test
     void aWrongAnswerIsMarkedAndNothingTypedIsLost(RunningApp app) {
-        MvcTestResult refused = post(app, ADA, "/visits/new", Map.of("place", "By the pump", "site.ph", "77", "site.depthM", "rather wide", "note", "keep <me>"));
+        MvcTestResult refused = post(
+                app,
+                ADA,
+                "/visits/new",
+                Map.of("place", "By the pump", "site.ph", "77", "site.depthM", "rather wide", "note", "keep <me>"));
         assertThat(refused).hasStatus(422);
-        assertThat(text(refused)).contains("value=\"77\"", "value=\"rather wide\"", "keep &lt;me&gt;", "77 is out of range", "not a length").doesNotContain("keep <me>");
+        assertThat(text(refused))
+                .contains(
+                        "value=\"77\"",
+                        "value=\"rather wide\"",
+                        "keep &lt;me&gt;",
+                        "77 is out of range",
+                        "not a length")
+                .doesNotContain("keep <me>");
     }
 
     @Test
     void ofTwoAdvisorsTheSecondIsToldAndBothAreKept(RunningApp app) {
         Visit start = visit(app, Map.of("place", "Two hands", "site.zone", "6a", "site.ph", "6"));
         String version = String.valueOf(start.version());
-        assertThat(post(app, ADA, "/visits/" + start.id() + "/site", Map.of("version", version, "place", "Two hands", "site.zone", "6a", "site.ph", "7"))).hasStatus3xxRedirection();
-        MvcTestResult second = post(app, BEN, "/visits/" + start.id() + "/site", Map.of("version", version, "place", "Two hands", "site.zone", "6b", "site.ph", "6"));
+        assertThat(post(
+                        app,
+                        ADA,
+                        "/visits/" + start.id() + "/site",
+                        Map.of("version", version, "place", "Two hands", "site.zone", "6a", "site.ph", "7")))
+                .hasStatus3xxRedirection();
+        MvcTestResult second = post(
+                app,
+                BEN,
+                "/visits/" + start.id() + "/site",
+                Map.of("version", version, "place", "Two hands", "site.zone", "6b", "site.ph", "6"));
         assertThat(second).hasStatus3xxRedirection();
-        assertThat(String.valueOf(second.getMvcResult().getFlashMap().get("told"))).contains("Ada Quillfeather", "ph");
+        assertThat(String.valueOf(second.getMvcResult().getFlashMap().get("told")))
+                .contains("Ada Quillfeather", "ph");
         Visit both = app.bean(Visits.class).find(start.id()).orElseThrow();
         assertThat(both.site("zone")).isEqualTo("6b");
         assertThat(both.site("ph")).isEqualTo("7");
@@ -78,14 +103,30 @@ class ScreensTest {
     void ofTwoAdvisorsOnOneFieldTheSecondIsAskedAndLosesNothing(RunningApp app) {
         Visit start = visit(app, Map.of("place", "One field", "site.zone", "6a"));
         String version = String.valueOf(start.version());
-        post(app, ADA, "/visits/" + start.id() + "/site", Map.of("version", version, "place", "One field", "site.zone", "6b"));
-        MvcTestResult asked = post(app, BEN, "/visits/" + start.id() + "/site", Map.of("version", version, "place", "One field", "site.zone", "7a", "note", "typed by Ben"));
+        post(
+                app,
+                ADA,
+                "/visits/" + start.id() + "/site",
+                Map.of("version", version, "place", "One field", "site.zone", "6b"));
+        MvcTestResult asked = post(
+                app,
+                BEN,
+                "/visits/" + start.id() + "/site",
+                Map.of("version", version, "place", "One field", "site.zone", "7a", "note", "typed by Ben"));
         assertThat(asked).hasStatus(409);
         assertThat(text(asked)).contains("Ada Quillfeather meanwhile set", "typed by Ben");
-        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone")).isEqualTo("6b");
-        String now = String.valueOf(app.bean(Visits.class).find(start.id()).orElseThrow().version());
-        assertThat(post(app, BEN, "/visits/" + start.id() + "/site", Map.of("version", now, "place", "One field", "site.zone", "7a", "note", "typed by Ben"))).hasStatus3xxRedirection();
-        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone")).isEqualTo("7a");
+        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone"))
+                .isEqualTo("6b");
+        String now = String.valueOf(
+                app.bean(Visits.class).find(start.id()).orElseThrow().version());
+        assertThat(post(
+                        app,
+                        BEN,
+                        "/visits/" + start.id() + "/site",
+                        Map.of("version", now, "place", "One field", "site.zone", "7a", "note", "typed by Ben")))
+                .hasStatus3xxRedirection();
+        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone"))
+                .isEqualTo("7a");
     }
 
     @Test
@@ -93,12 +134,24 @@ class ScreensTest {
         String evil = "<script>alert(1)</script>";
         Visit visit = visit(app, Map.of("place", evil, "customer", evil, "note", evil, "site.zone", "6b"));
         app.bean(Visits.class).choose(visit.id(), "spiraea-oarlock");
-        app.post("/api/v1/catalogue/import", "text/csv", ("id,botanical,cultivar,common,kind,habit,persistence,height10_m,spread10_m,zone_min,tell_apart\nevil-plant,\"" + evil + "\",\"" + evil
-                + "\",x,shrub,mound,deciduous,1,1,3,\"" + evil + "\"\n").getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        app.post(
+                "/api/v1/catalogue/import",
+                "text/csv",
+                ("id,botanical,cultivar,common,kind,habit,persistence,height10_m,spread10_m,zone_min,tell_apart\nevil-plant,\""
+                                + evil + "\",\"" + evil + "\",x,shrub,mound,deciduous,1,1,3,\"" + evil + "\"\n")
+                        .getBytes(java.nio.charset.StandardCharsets.UTF_8));
         app.bean(Visits.class).choose(visit.id(), "evil-plant");
         post(app, ADA, "/visits/" + visit.id() + "/list", Map.of("plant", "evil-plant"));
-        for (String page : new String[] {"/", "/visits/" + visit.id() + "/site", "/visits/" + visit.id() + "/shortlist?why=evil-plant", "/visits/" + visit.id() + "/side-by-side",
-            "/visits/" + visit.id() + "/list", "/visits/" + visit.id() + "/handout", "/catalogue/evil-plant", "/catalogue?name=%3Cscript%3E"}) {
+        for (String page : new String[] {
+            "/",
+            "/visits/" + visit.id() + "/site",
+            "/visits/" + visit.id() + "/shortlist?why=evil-plant",
+            "/visits/" + visit.id() + "/side-by-side",
+            "/visits/" + visit.id() + "/list",
+            "/visits/" + visit.id() + "/handout",
+            "/catalogue/evil-plant",
+            "/catalogue?name=%3Cscript%3E"
+        }) {
             assertThat(get(app, ADA, page)).hasStatusOk();
             assertThat(text(get(app, ADA, page))).as(page).doesNotContain(evil);
         }
@@ -106,23 +159,54 @@ class ScreensTest {
 
     @Test
     void aLineIsCountedBothWaysRefusedInWordsAndPutBack(RunningApp app) {
-        Visit visit = visit(app, Map.of("place", "Counting", "site.zone", "6b", "site.lengthM", "6", "site.depthM", "0.7"));
+        Visit visit =
+                visit(app, Map.of("place", "Counting", "site.zone", "6b", "site.lengthM", "6", "site.depthM", "0.7"));
         post(app, ADA, "/visits/" + visit.id() + "/list", Map.of("plant", "spiraea-oarlock"));
         String page = text(get(app, ADA, "/visits/" + visit.id() + "/list"));
         assertThat(page).contains("10 plants, 70 cm on centre", "closes in year 10", "$125.00", "Quick cover");
         String action = page.replaceAll("(?s).*action=\"(/visits/[^\"]+/list/\\d+)\".*", "$1");
         String version = page.replaceAll("(?s).*name=\"version\" value=\"(\\d+)\".*", "$1");
-        MvcTestResult refused = post(app, ADA, action, Map.of("version", version, "fill", "ROW", "amount", "endless", "school", "MATURE", "closeBy", "3", "pot", "2 l"));
+        MvcTestResult refused = post(
+                app,
+                ADA,
+                action,
+                Map.of(
+                        "version", version, "fill", "ROW", "amount", "endless", "school", "MATURE", "closeBy", "3",
+                        "pot", "2 l"));
         assertThat(refused).hasStatus(422);
         assertThat(text(refused)).contains("value=\"endless\"", "is not a length");
-        post(app, ADA, action, Map.of("version", version, "fill", "ROW", "amount", "6 m", "school", "QUICK_COVER", "closeBy", "3", "pot", "5 l"));
+        post(
+                app,
+                ADA,
+                action,
+                Map.of(
+                        "version",
+                        version,
+                        "fill",
+                        "ROW",
+                        "amount",
+                        "6 m",
+                        "school",
+                        "QUICK_COVER",
+                        "closeBy",
+                        "3",
+                        "pot",
+                        "5 l"));
         assertThat(text(get(app, ADA, "/visits/" + visit.id() + "/list"))).contains("× $24.00");
-        MvcTestResult late = post(app, BEN, action, Map.of("version", version, "fill", "NUMBER", "amount", "5", "school", "MATURE", "closeBy", "3", "pot", "2 l"));
-        assertThat(String.valueOf(late.getMvcResult().getFlashMap().get("told"))).contains("Somebody else changed this line");
+        MvcTestResult late = post(
+                app,
+                BEN,
+                action,
+                Map.of(
+                        "version", version, "fill", "NUMBER", "amount", "5", "school", "MATURE", "closeBy", "3", "pot",
+                        "2 l"));
+        assertThat(String.valueOf(late.getMvcResult().getFlashMap().get("told")))
+                .contains("Somebody else changed this line");
         MvcTestResult gone = post(app, ADA, action + "/away", Map.of());
         assertThat(text(get(app, ADA, "/visits/" + visit.id() + "/list"))).contains("The list is empty");
         @SuppressWarnings("unchecked")
-        Map<String, String> undo = (Map<String, String>) gone.getMvcResult().getFlashMap().get("removed");
+        Map<String, String> undo =
+                (Map<String, String>) gone.getMvcResult().getFlashMap().get("removed");
         post(app, ADA, "/visits/" + visit.id() + "/list/back", undo);
         assertThat(text(get(app, ADA, "/visits/" + visit.id() + "/list"))).contains("× $24.00");
     }
@@ -136,7 +220,12 @@ class ScreensTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/visits/not-an-id/site", "/visits/00000000-0000-0000-0000-000000000000/list", "/catalogue/nothing", "/no/such/page"})
+    @CsvSource({
+        "/visits/not-an-id/site",
+        "/visits/00000000-0000-0000-0000-000000000000/list",
+        "/catalogue/nothing",
+        "/no/such/page"
+    })
     void whatIsNotThereIsToldInWords(String path, RunningApp app) {
         assertThat(get(app, ADA, path)).hasStatus(404);
     }
@@ -145,7 +234,13 @@ class ScreensTest {
     void rolesAndForgeryAreChecked(RunningApp app) {
         assertThat(get(app, ADA, "/settings")).hasStatus(403);
         assertThat(get(app, MEG, "/settings")).hasStatusOk();
-        assertThat(app.mvc().post().uri("/visits/new").with(user(ADA)).param("place", "x").exchange()).hasStatus(403);
+        assertThat(app.mvc()
+                        .post()
+                        .uri("/visits/new")
+                        .with(user(ADA))
+                        .param("place", "x")
+                        .exchange())
+                .hasStatus(403);
         assertThat(app.mvc().get().uri("/").exchange()).hasStatus3xxRedirection();
     }
 
@@ -155,10 +250,18 @@ class ScreensTest {
         String token = String.valueOf(made.getMvcResult().getFlashMap().get("newToken"));
         assertThat(token).startsWith("yf_");
         assertThat(text(get(app, MEG, "/settings"))).contains("Till").doesNotContain(token);
-        var call = java.net.http.HttpRequest.newBuilder(java.net.URI.create(app.url() + "/api/v1/catalogue/import")).header("Authorization", "Bearer " + token)
+        var call = java.net.http.HttpRequest.newBuilder(java.net.URI.create(app.url() + "/api/v1/catalogue/import"))
+                .header("Authorization", "Bearer " + token)
                 .POST(java.net.http.HttpRequest.BodyPublishers.ofString("id"));
-        assertThat(app.send(call).status()).as("an advisor's token may not change the catalogue").isEqualTo(403);
-        assertThat(post(app, MEG, "/settings/people", Map.of("username", "x", "displayName", "", "password", "short", "role", "ADVISOR"))).hasStatus(422);
+        assertThat(app.send(call).status())
+                .as("an advisor's token may not change the catalogue")
+                .isEqualTo(403);
+        assertThat(post(
+                        app,
+                        MEG,
+                        "/settings/people",
+                        Map.of("username", "x", "displayName", "", "password", "short", "role", "ADVISOR")))
+                .hasStatus(422);
     }
 
     @Test

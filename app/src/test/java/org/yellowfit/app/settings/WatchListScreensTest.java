@@ -35,12 +35,24 @@ class WatchListScreensTest {
         Visit visit = manager.visit(Map.of("place", "By the burn", "site.zone", "6b", "site.sunHours", "7"));
         String why = "/visits/" + visit.id() + "/shortlist?why=phalaris";
         assertThat(text(manager.get(why))).doesNotContain("watch list");
-        assertThat(bringIn(manager, "plant,level,note\nPhalaris,avoid,runs into the burn\nMiscanthus sinensis,watch,\nReynoutria,avoid,\n")).hasStatus3xxRedirection();
-        assertThat(text(manager.get(why))).contains("stands on the shop’s watch list as not to be planted here", "The list says: runs into the burn");
+        assertThat(
+                        bringIn(
+                                manager,
+                                "plant,level,note\nPhalaris,avoid,runs into the burn\nMiscanthus sinensis,watch,\nReynoutria,avoid,\n"))
+                .hasStatus3xxRedirection();
+        assertThat(text(manager.get(why)))
+                .contains(
+                        "stands on the shop’s watch list as not to be planted here",
+                        "The list says: runs into the burn");
         assertThat(text(manager.get("/settings/watch-list"))).contains("Phalaris", "1 plant", "none today");
-        String miscanthus = app.bean(CatalogueStore.class).labels().stream().filter(plant -> plant.botanical().equals("Miscanthus sinensis")).findFirst().orElseThrow().id();
+        String miscanthus = app.bean(CatalogueStore.class).labels().stream()
+                .filter(plant -> plant.botanical().equals("Miscanthus sinensis"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         manager.post("/visits/" + visit.id() + "/list", Map.of("plant", miscanthus));
-        assertThat(text(manager.get("/visits/" + visit.id() + "/handout"))).contains("Watched here because it runs wild: Miscanthus sinensis", "local authority");
+        assertThat(text(manager.get("/visits/" + visit.id() + "/handout")))
+                .contains("Watched here because it runs wild: Miscanthus sinensis", "local authority");
         assertThat(text(manager.get("/catalogue/" + miscanthus))).contains("Watched here because it runs wild");
     }
 
@@ -50,9 +62,14 @@ class WatchListScreensTest {
         bringIn(manager, "plant,level\nPhalaris,avoid\n");
         MvcTestResult away = manager.post("/settings/watch-list/away", Map.of());
         assertThat(app.bean(CatalogueStore.class).watchList().entries()).isEmpty();
-        assertThat(away.getMvcResult().getFlashMap().get("changed").toString()).isEqualTo("The watch list has 0 rows now; before, it had 1.");
-        manager.post("/settings/watch-list/back", Map.of("csv", away.getMvcResult().getFlashMap().get("before").toString()));
-        assertThat(app.bean(CatalogueStore.class).watchList().entries()).extracting(WatchList.Entry::plant).containsExactly("Phalaris");
+        assertThat(away.getMvcResult().getFlashMap().get("changed").toString())
+                .isEqualTo("The watch list has 0 rows now; before, it had 1.");
+        manager.post(
+                "/settings/watch-list/back",
+                Map.of("csv", away.getMvcResult().getFlashMap().get("before").toString()));
+        assertThat(app.bean(CatalogueStore.class).watchList().entries())
+                .extracting(WatchList.Entry::plant)
+                .containsExactly("Phalaris");
         assertThat(text(manager.get("/settings/watch-list.csv"))).isEqualTo("plant,level,note\r\nPhalaris,avoid,\r\n");
     }
 
@@ -63,9 +80,12 @@ class WatchListScreensTest {
         MvcTestResult refused = bringIn(manager, "plant,level\nSalvia,wacth\n,avoid\n");
         assertThat(refused).hasStatus(422);
         assertThat(text(refused)).contains("what is wrong stands below", "“watch”?", "Name a genus", "Phalaris");
-        assertThat(app.bean(CatalogueStore.class).watchList().entries()).extracting(WatchList.Entry::plant).containsExactly("Phalaris");
+        assertThat(app.bean(CatalogueStore.class).watchList().entries())
+                .extracting(WatchList.Entry::plant)
+                .containsExactly("Phalaris");
         assertThat(bringIn(manager, "")).hasStatus(422);
-        assertThat(text(bringIn(manager, "plant,level\n" + "x".repeat(1_100_000)))).contains("larger than 1 MB");
+        assertThat(text(bringIn(manager, "plant,level\n" + "x".repeat(1_100_000))))
+                .contains("larger than 1 MB");
         assertThat(text(bringIn(manager, "plant,level\nPha\0laris,avoid\n"))).contains("NUL character");
     }
 
@@ -73,9 +93,13 @@ class WatchListScreensTest {
     void whatIsWrittenOnTheListIsNeverHtml(RunningApp app) {
         Screens manager = Screens.of(app).as(Screens.MANAGER);
         bringIn(manager, "plant,level,note\n<script>x</script>,watch,<b>bold</b>\nPhalaris,watch,<img src=x>\n");
-        assertThat(text(manager.get("/settings/watch-list"))).contains("&lt;script&gt;", "&lt;b&gt;bold").doesNotContain("<script>x", "<b>bold");
+        assertThat(text(manager.get("/settings/watch-list")))
+                .contains("&lt;script&gt;", "&lt;b&gt;bold")
+                .doesNotContain("<script>x", "<b>bold");
         Visit visit = manager.visit(Map.of("place", "Plain", "site.zone", "6b"));
-        assertThat(text(manager.get("/visits/" + visit.id() + "/shortlist?why=phalaris"))).contains("&lt;img src=x").doesNotContain("<img src=x");
+        assertThat(text(manager.get("/visits/" + visit.id() + "/shortlist?why=phalaris")))
+                .contains("&lt;img src=x")
+                .doesNotContain("<img src=x");
     }
 
     @Test

@@ -17,15 +17,43 @@ class PlantNamesTest {
             plant("geranium-keelson", "Geranium sanguineum", "Keelson", "bloody cranesbill"));
 
     private static Cultivar plant(String id, String botanical, String cultivar, String common) {
-        return Cultivar.ofCells(Map.of("id", id, "botanical", botanical, "cultivar", cultivar, "common", common, "kind", "shrub", "habit", "mound",
-                "persistence", "deciduous", "height10_m", "1", "spread10_m", "1", "zone_min", "5"));
+        return Cultivar.ofCells(Map.of(
+                "id",
+                id,
+                "botanical",
+                botanical,
+                "cultivar",
+                cultivar,
+                "common",
+                common,
+                "kind",
+                "shrub",
+                "habit",
+                "mound",
+                "persistence",
+                "deciduous",
+                "height10_m",
+                "1",
+                "spread10_m",
+                "1",
+                "zone_min",
+                "5"));
     }
 
     @ParameterizedTest
-    @CsvSource({"bilge pump, hydrangea-bilge-pump", "hidrangea bilge, hydrangea-bilge-pump", "geranum, geranium-keelson", "CRANESBILL, geranium-keelson",
-        "hydrangea-tide-table, hydrangea-tide-table", "macrofylla, hydrangea-tide-table"})
+    @CsvSource({
+        "bilge pump, hydrangea-bilge-pump",
+        "hidrangea bilge, hydrangea-bilge-pump",
+        "geranum, geranium-keelson",
+        "CRANESBILL, geranium-keelson",
+        "hydrangea-tide-table, hydrangea-tide-table",
+        "macrofylla, hydrangea-tide-table"
+    })
     void aNameIsFoundAsSaidOrMisspelt(String asked, String id) {
-        assertThat(PlantNames.find(PLANTS, asked, 3)).first().extracting(Cultivar::id).isEqualTo(id);
+        assertThat(PlantNames.find(PLANTS, asked, 3))
+                .first()
+                .extracting(Cultivar::id)
+                .isEqualTo(id);
     }
 
     @Test

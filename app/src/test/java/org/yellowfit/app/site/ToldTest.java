@@ -11,7 +11,13 @@ import org.yellowfit.app.visit.Answers.Change;
 class ToldTest {
 
     @ParameterizedTest
-    @CsvSource({"site.maxHeightM, max height", "site.minTempC, min temp", "site.zone, zone", "place, place", "site.strictlyNoHazards, strictly no hazards"})
+    @CsvSource({
+        "site.maxHeightM, max height",
+        "site.minTempC, min temp",
+        "site.zone, zone",
+        "place, place",
+        "site.strictlyNoHazards, strictly no hazards"
+    })
     void aFieldIsNamedInWords(String field, String words) {
         assertThat(Told.name(field)).isEqualTo(words);
     }
@@ -19,7 +25,9 @@ class ToldTest {
     @Test
     void aChangeIsToldWithBothValuesAndAConflictWithBothPeoples() {
         Change change = new Change("site.exposure", "", "wind|salt", "none");
-        assertThat(Told.changes(List.of(change), "Ben").get(0)).contains("Ben", "exposure", "nothing", "“wind, salt”", "kept");
-        assertThat(Told.conflicts(List.of(change), "Ben").get(0)).contains("Ben", "“wind, salt”", "“none”", "Nothing is saved yet");
+        assertThat(Told.changes(List.of(change), "Ben").get(0))
+                .contains("Ben", "exposure", "nothing", "“wind, salt”", "kept");
+        assertThat(Told.conflicts(List.of(change), "Ben").get(0))
+                .contains("Ben", "“wind, salt”", "“none”", "Nothing is saved yet");
     }
 }

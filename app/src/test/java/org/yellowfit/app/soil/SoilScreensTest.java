@@ -18,16 +18,38 @@ import org.yellowfit.app.visit.Visit;
 @ExtendWith(RunningApp.class)
 class SoilScreensTest {
 
-    private static final Map<String, String> TESTS = Map.of("sandMm", "40", "siltMm", "40", "clayMm", "20", "fallCm", "6", "fallMinutes", "60", "phReadings", "6.2 6.6 6.4",
-            "targetPh", "5.4", "areaM2", "10", "depthM", "15 cm");
+    private static final Map<String, String> TESTS = Map.of(
+            "sandMm",
+            "40",
+            "siltMm",
+            "40",
+            "clayMm",
+            "20",
+            "fallCm",
+            "6",
+            "fallMinutes",
+            "60",
+            "phReadings",
+            "6.2 6.6 6.4",
+            "targetPh",
+            "5.4",
+            "areaM2",
+            "10",
+            "depthM",
+            "15 cm");
 
     @Test
     void allTestsAreWorkedOutAtOnce(RunningApp app) {
         Screens screens = Screens.of(app);
         Visit visit = screens.visit(Map.of("place", "Pit", "units", "METRIC"));
         String result = text(screens.post("/visits/" + visit.id() + "/soil/try", TESTS));
-        assertThat(result).contains("40 % sand, 40 % silt, 20 % clay, that is loam", "6 cm an hour, that is good drainage", "pH 6.4, the middle of 3 readings",
-                "Elemental sulfur: 1 kg in all, in 2 goes", "laboratory");
+        assertThat(result)
+                .contains(
+                        "40 % sand, 40 % silt, 20 % clay, that is loam",
+                        "6 cm an hour, that is good drainage",
+                        "pH 6.4, the middle of 3 readings",
+                        "Elemental sulfur: 1 kg in all, in 2 goes",
+                        "laboratory");
         assertThat(screens.again(visit.id()).site("texture")).isEmpty();
     }
 
@@ -47,7 +69,8 @@ class SoilScreensTest {
         assertThat(after.from("ph")).isEqualTo(new Provenance(Provenance.Kind.MEASURED, "by 3 readings"));
         assertThat(text(screens.get("/visits/" + visit.id() + "/soil"))).contains("value=\"6.2 6.6 6.4\"");
         fields.put("take", "moisture");
-        assertThat(told(screens.post("/visits/" + visit.id() + "/soil", fields))).contains("moisture");
+        assertThat(told(screens.post("/visits/" + visit.id() + "/soil", fields)))
+                .contains("moisture");
         assertThat(screens.again(visit.id()).from("moisture").kind()).isEqualTo(Provenance.Kind.COMPUTED);
     }
 
@@ -60,8 +83,11 @@ class SoilScreensTest {
         fields.put("areaM2", "-3");
         MvcTestResult refused = screens.post("/visits/" + visit.id() + "/soil", fields);
         assertThat(refused).hasStatus(422);
-        assertThat(text(refused)).contains("that is loam", "77 is out of range", "value=\"6.2 77\"", "-3 is out of range");
-        assertThat(text(screens.post("/visits/" + visit.id() + "/soil/try", Map.of("sandMm", "0", "siltMm", "0", "clayMm", "0")))).contains("thicker than 0");
+        assertThat(text(refused))
+                .contains("that is loam", "77 is out of range", "value=\"6.2 77\"", "-3 is out of range");
+        assertThat(text(screens.post(
+                        "/visits/" + visit.id() + "/soil/try", Map.of("sandMm", "0", "siltMm", "0", "clayMm", "0"))))
+                .contains("thicker than 0");
     }
 
     @Test
@@ -72,6 +98,7 @@ class SoilScreensTest {
             assertThat(Math.abs(probe.read("spot", i) - probe.read("spot", 0))).isLessThan(1);
         }
         Visit visit = Screens.of(app).visit(Map.of("place", "Pit"));
-        assertThat(text(Screens.of(app).post("/visits/" + visit.id() + "/soil/probe", Map.of("before", "2")))).contains("\"ph\"", "simulated probe");
+        assertThat(text(Screens.of(app).post("/visits/" + visit.id() + "/soil/probe", Map.of("before", "2"))))
+                .contains("\"ph\"", "simulated probe");
     }
 }

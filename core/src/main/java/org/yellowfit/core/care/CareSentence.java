@@ -11,20 +11,25 @@ import org.yellowfit.core.plant.YesNo;
 /** How a plant is looked after, in a few sentences (rules C7, D7, I1 to I4). */
 public final class CareSentence {
 
-    private CareSentence() {
-    }
+    private CareSentence() {}
 
     public static String of(Cultivar plant) {
         List<String> told = new ArrayList<>();
         told.add(plant.isAnnual() ? "Water through the season." : "Water through the first two summers.");
-        plant.get(Traits.PRUNE_GROUP).map(CareSentence::cut).filter(text -> !text.isEmpty()).ifPresent(told::add);
-        plant.get(Traits.DIVIDE_YEARS).ifPresent(years -> told.add("Divide every " + Numbers.rounded(years, 0) + " years."));
+        plant.get(Traits.PRUNE_GROUP)
+                .map(CareSentence::cut)
+                .filter(text -> !text.isEmpty())
+                .ifPresent(told::add);
+        plant.get(Traits.DIVIDE_YEARS)
+                .ifPresent(years -> told.add("Divide every " + Numbers.rounded(years, 0) + " years."));
         if (plant.is(Traits.LATE_RISER, YesNo.YES)) {
             told.add("It looks dead until late spring: leave stubs as a marker.");
         }
-        plant.get(Traits.SLOW_START_YEARS).filter(years -> years > 0)
+        plant.get(Traits.SLOW_START_YEARS)
+                .filter(years -> years > 0)
                 .ifPresent(years -> told.add("Little to see for " + Numbers.rounded(years, 0) + " years."));
-        plant.get(Traits.CARE_MIN_YEAR).ifPresent(minutes -> told.add("About " + Numbers.rounded(minutes, 0) + " minutes a plant each year."));
+        plant.get(Traits.CARE_MIN_YEAR)
+                .ifPresent(minutes -> told.add("About " + Numbers.rounded(minutes, 0) + " minutes a plant each year."));
         return String.join(" ", told);
     }
 

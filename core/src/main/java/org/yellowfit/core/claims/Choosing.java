@@ -24,11 +24,11 @@ final class Choosing {
 
     /** One plant in one place is an anecdote: fewer own records than this leave the label standing, except for browsing (F3). */
     private static final int ENOUGH_RECORDS = 2;
+
     private static final Set<Trait<?>> SUN_NEEDS = Set.of(Traits.SUN_LIVE, Traits.SUN_FLOWER, Traits.SUN_COLOUR);
     private static final Set<Trait<?>> SUN_LIMITS = Set.of(Traits.SUN_MAX, Traits.HOT_SUN_MAX);
 
-    private Choosing() {
-    }
+    private Choosing() {}
 
     static Chosen of(Cultivar label, Trait<?> trait, List<Claim> said, Policy policy) {
         List<String> cells = cells(label, trait, said);
@@ -74,23 +74,32 @@ final class Choosing {
 
     /** The label, unless enough own records agree against it; without a label the best source there is. */
     private static Chosen standard(Cultivar label, Trait<?> trait, List<Claim> said) {
-        List<Claim> own = said.stream().filter(claim -> claim.kind() == SourceKind.OWN_RECORD).toList();
+        List<Claim> own = said.stream()
+                .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
+                .toList();
         boolean browsing = trait == Traits.DEER || trait == Traits.RABBIT;
         if (own.size() >= (browsing ? 1 : ENOUGH_RECORDS)) {
             Map<String, Long> counts = own.stream().collect(Collectors.groupingBy(Claim::value, Collectors.counting()));
             Map.Entry<String, Long> most = counts.entrySet().stream()
-                    .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey())).orElseThrow();
+                    .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                    .orElseThrow();
             if (most.getValue() * 2 > own.size()) {
                 return new Chosen(most.getKey(), Reason.OWN_RECORDS);
             }
         }
-        return label.write(trait).map(cell -> new Chosen(cell, Reason.LABEL))
-                .orElseGet(() -> new Chosen(best(said).value(), best(said).kind() == SourceKind.OWN_RECORD ? Reason.OWN_RECORDS : Reason.ONLY_SOURCE));
+        return label.write(trait)
+                .map(cell -> new Chosen(cell, Reason.LABEL))
+                .orElseGet(() -> new Chosen(
+                        best(said).value(),
+                        best(said).kind() == SourceKind.OWN_RECORD ? Reason.OWN_RECORDS : Reason.ONLY_SOURCE));
     }
 
     private static Claim best(List<Claim> said) {
-        List<SourceKind> order = List.of(SourceKind.LABEL, SourceKind.OWN_RECORD, SourceKind.REFERENCE, SourceKind.GROWER);
-        return said.stream().min(Comparator.comparingInt(claim -> order.indexOf(claim.kind()))).orElseThrow();
+        List<SourceKind> order =
+                List.of(SourceKind.LABEL, SourceKind.OWN_RECORD, SourceKind.REFERENCE, SourceKind.GROWER);
+        return said.stream()
+                .min(Comparator.comparingInt(claim -> order.indexOf(claim.kind())))
+                .orElseThrow();
     }
 
     static List<String> cells(Cultivar label, Trait<?> trait, List<Claim> said) {
@@ -101,17 +110,29 @@ final class Choosing {
     }
 
     private static String allHazards(List<String> cells) {
-        List<Hazard> all = cells.stream().flatMap(cell -> Traits.HAZARDS.read(cell).stream()).distinct().sorted().toList();
+        List<Hazard> all = cells.stream()
+                .flatMap(cell -> Traits.HAZARDS.read(cell).stream())
+                .distinct()
+                .sorted()
+                .toList();
         List<Hazard> real = all.stream().filter(hazard -> hazard != Hazard.NONE).toList();
         return Traits.HAZARDS.write(real.isEmpty() ? List.of(Hazard.NONE) : real);
     }
 
     private static <T extends Comparable<? super T>> String most(List<String> cells, Trait<T> trait) {
-        return cells.stream().map(trait::read).max(Comparator.naturalOrder()).map(trait::write).orElseThrow();
+        return cells.stream()
+                .map(trait::read)
+                .max(Comparator.naturalOrder())
+                .map(trait::write)
+                .orElseThrow();
     }
 
     private static <T extends Comparable<? super T>> String least(List<String> cells, Trait<T> trait) {
-        return cells.stream().map(trait::read).min(Comparator.naturalOrder()).map(trait::write).orElseThrow();
+        return cells.stream()
+                .map(trait::read)
+                .min(Comparator.naturalOrder())
+                .map(trait::write)
+                .orElseThrow();
     }
 
     private static Trait<Double> number(Trait<?> trait) {
@@ -122,6 +143,7 @@ final class Choosing {
         return trait == Traits.DEER ? Traits.DEER : Traits.RABBIT;
     }
 
-    private static final Map<String, Trait<Double>> SUN = List.of(Traits.SUN_LIVE, Traits.SUN_FLOWER, Traits.SUN_COLOUR, Traits.SUN_MAX, Traits.HOT_SUN_MAX)
-            .stream().collect(Collectors.toMap(Trait::name, Function.identity()));
+    private static final Map<String, Trait<Double>> SUN =
+            List.of(Traits.SUN_LIVE, Traits.SUN_FLOWER, Traits.SUN_COLOUR, Traits.SUN_MAX, Traits.HOT_SUN_MAX).stream()
+                    .collect(Collectors.toMap(Trait::name, Function.identity()));
 }

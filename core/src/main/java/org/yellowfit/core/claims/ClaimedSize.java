@@ -19,14 +19,14 @@ final class ClaimedSize {
 
     /** Spread of plants about their label, and of one record about its plant, as standard deviations of the logarithm (J3). */
     static final double PRIOR_SD = Math.log(1.25);
+
     static final double RECORD_SD = Math.log(1.15);
     private static final List<Trait<Interval>> SIZES =
             List.of(Traits.HEIGHT10, Traits.SPREAD10, Traits.HEIGHT_MAX, Traits.SPREAD_MAX, Traits.FLOWER_HEIGHT);
     private static final double LARGEST_M = 100;
     private static final double SMALLEST_M = 0.01;
 
-    private ClaimedSize() {
-    }
+    private ClaimedSize() {}
 
     static boolean isSize(Trait<?> trait) {
         return SIZES.stream().anyMatch(size -> size == trait);
@@ -38,15 +38,26 @@ final class ClaimedSize {
 
     static Chosen chosen(Cultivar label, Trait<Interval> trait, List<Claim> said, Policy policy) {
         if (label.get(trait).isEmpty()) {
-            return new Chosen(said.stream().max(Comparator.comparingDouble(claim -> trait.read(claim.value()).high())).orElseThrow().value(), Reason.ONLY_SOURCE);
+            return new Chosen(
+                    said.stream()
+                            .max(Comparator.comparingDouble(
+                                    claim -> trait.read(claim.value()).high()))
+                            .orElseThrow()
+                            .value(),
+                    Reason.ONLY_SOURCE);
         }
         Interval labelled = label.get(trait).get();
         if (policy == Policy.CAUTIOUS) {
-            Interval largest = said.stream().map(claim -> atLabelAge(label, trait, claim))
-                    .max(Comparator.comparingDouble(Interval::high)).filter(most -> most.high() > labelled.high()).orElse(labelled);
+            Interval largest = said.stream()
+                    .map(claim -> atLabelAge(label, trait, claim))
+                    .max(Comparator.comparingDouble(Interval::high))
+                    .filter(most -> most.high() > labelled.high())
+                    .orElse(labelled);
             return new Chosen(trait.write(largest), Reason.LARGEST);
         }
-        List<Claim> own = said.stream().filter(claim -> claim.kind() == SourceKind.OWN_RECORD).toList();
+        List<Claim> own = said.stream()
+                .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
+                .toList();
         if (own.isEmpty()) {
             return new Chosen(trait.write(labelled), Reason.LABEL);
         }
@@ -55,7 +66,10 @@ final class ClaimedSize {
 
     /** exp of the posterior mean of ln(seen / predicted): the mean of the records, drawn to the label by the prior. */
     private static double factor(Cultivar label, Trait<Interval> trait, List<Claim> own) {
-        double mean = own.stream().mapToDouble(claim -> Math.log(ratio(label, trait, claim))).average().orElseThrow();
+        double mean = own.stream()
+                .mapToDouble(claim -> Math.log(ratio(label, trait, claim)))
+                .average()
+                .orElseThrow();
         double weight = own.size() * PRIOR_SD * PRIOR_SD / (own.size() * PRIOR_SD * PRIOR_SD + RECORD_SD * RECORD_SD);
         return Math.exp(weight * mean);
     }
@@ -69,7 +83,9 @@ final class ClaimedSize {
 
     private static double ratio(Cultivar label, Trait<Interval> trait, Claim claim) {
         double seen = trait.read(claim.value()).mid();
-        double predicted = claim.atAgeYears().isEmpty() ? label.get(trait).orElseThrow().mid() : predicted(label, trait, claim.atAgeYears().getAsDouble());
+        double predicted = claim.atAgeYears().isEmpty()
+                ? label.get(trait).orElseThrow().mid()
+                : predicted(label, trait, claim.atAgeYears().getAsDouble());
         return seen / predicted;
     }
 
@@ -78,7 +94,9 @@ final class ClaimedSize {
         if (trait == Traits.FLOWER_HEIGHT) {
             return growth.heightInFlower(age).mid();
         }
-        return trait == Traits.SPREAD10 || trait == Traits.SPREAD_MAX ? growth.spread(age).mid() : growth.height(age).mid();
+        return trait == Traits.SPREAD10 || trait == Traits.SPREAD_MAX
+                ? growth.spread(age).mid()
+                : growth.height(age).mid();
     }
 
     /** To the centimetre, within what a catalogue may hold. */

@@ -19,7 +19,8 @@ public final class Sources {
     private Sources(Cultivar label, List<Claim> said) {
         this.label = label;
         for (Trait<?> trait : Traits.ALL) {
-            List<Claim> ofTrait = said.stream().filter(claim -> claim.trait() == trait).toList();
+            List<Claim> ofTrait =
+                    said.stream().filter(claim -> claim.trait() == trait).toList();
             if (!ofTrait.isEmpty()) {
                 claims.put(trait, ofTrait);
             }
@@ -34,7 +35,10 @@ public final class Sources {
     public Cultivar under(Policy policy) {
         Cultivar resolved = label;
         for (Map.Entry<Trait<?>, List<Claim>> each : claims.entrySet()) {
-            resolved = set(resolved, each.getKey(), chosen(each.getKey(), each.getValue(), policy).cell());
+            resolved = set(
+                    resolved,
+                    each.getKey(),
+                    chosen(each.getKey(), each.getValue(), policy).cell());
         }
         return inOrder(resolved);
     }
@@ -60,13 +64,19 @@ public final class Sources {
     /** Claims on two traits together must not contradict one another: the ultimate size is never below that of ten years. */
     private static Cultivar inOrder(Cultivar plant) {
         Cultivar ordered = plant;
-        if (plant.get(Traits.HEIGHT_MAX).filter(max -> max.high() < plant.height10().low()).isPresent()) {
+        if (plant.get(Traits.HEIGHT_MAX)
+                .filter(max -> max.high() < plant.height10().low())
+                .isPresent()) {
             ordered = ordered.with(Traits.HEIGHT_MAX, plant.height10());
         }
-        if (plant.get(Traits.SPREAD_MAX).filter(max -> max.high() < plant.spread10().low()).isPresent()) {
+        if (plant.get(Traits.SPREAD_MAX)
+                .filter(max -> max.high() < plant.spread10().low())
+                .isPresent()) {
             ordered = ordered.with(Traits.SPREAD_MAX, plant.spread10());
         }
-        if (plant.get(Traits.ZONE_MAX).filter(max -> max.compareTo(plant.get(Traits.ZONE_MIN).orElseThrow()) < 0).isPresent()) {
+        if (plant.get(Traits.ZONE_MAX)
+                .filter(max -> max.compareTo(plant.get(Traits.ZONE_MIN).orElseThrow()) < 0)
+                .isPresent()) {
             ordered = ordered.with(Traits.ZONE_MAX, plant.get(Traits.ZONE_MIN).orElseThrow());
         }
         return ordered;

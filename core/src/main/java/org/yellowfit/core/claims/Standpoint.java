@@ -15,7 +15,8 @@ public record Standpoint(Trait<?> trait, String label, List<Claim> claims, Strin
 
     /** Whether not all sources give the same value. */
     public boolean disagrees() {
-        return !label.isEmpty() && claims.stream().anyMatch(claim -> !claim.value().equals(label))
+        return !label.isEmpty()
+                        && claims.stream().anyMatch(claim -> !claim.value().equals(label))
                 || claims.stream().map(Claim::value).distinct().count() > 1;
     }
 }

@@ -8,6 +8,5 @@ public final class BudBreak {
 
     public static final double USUAL_DEGREE_DAYS = 120;
 
-    private BudBreak() {
-    }
+    private BudBreak() {}
 }

@@ -13,6 +13,7 @@ final class ClimateReading {
 
     /** A winter, a spring or an autumn with more missing days does not count (A1). */
     private static final int MOST_MISSING = 10;
+
     private static final double FROST_C = 0;
     private static final int FEWEST_DAYS_A_MONTH = 20;
 
@@ -27,20 +28,41 @@ final class ClimateReading {
 
     ClimateSummary summary() {
         List<Winter> winters = winters();
-        double[] lows = winters.stream().filter(Winter::counts).mapToDouble(Winter::lowestC).toArray();
+        double[] lows = winters.stream()
+                .filter(Winter::counts)
+                .mapToDouble(Winter::lowestC)
+                .toArray();
         double mean = java.util.Arrays.stream(lows).average().orElse(Double.NaN);
         Winter coldest = ClimateSummary.coldest(winters);
         List<FrostYear> frosts = frosts();
         double[][] months = months();
-        double hottest = java.util.Arrays.stream(months[1]).filter(high -> !Double.isNaN(high)).max().orElse(Double.NaN);
+        double hottest = java.util.Arrays.stream(months[1])
+                .filter(high -> !Double.isNaN(high))
+                .max()
+                .orElse(Double.NaN);
         double summer = months[1][south ? 0 : 6];
         warn(lows.length, coldest, months[0]);
-        return new ClimateSummary(south, record.first(), record.last(), winters, mean, standardError(lows, mean), lows.length,
-                coldest == null ? Double.NaN : coldest.lowestC(), coldest == null ? null : coldest.on(),
+        return new ClimateSummary(
+                south,
+                record.first(),
+                record.last(),
+                winters,
+                mean,
+                standardError(lows, mean),
+                lows.length,
+                coldest == null ? Double.NaN : coldest.lowestC(),
+                coldest == null ? null : coldest.on(),
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::lastSpring).toArray()),
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::firstAutumn).toArray()),
-                Quantiles.of(frosts.stream().mapToDouble(ClimateReading::between).toArray()), months[0], hottest,
-                summer >= ClimateSummary.HOT_SUMMER_C, months[2][0], springFrosts(), frosts, List.copyOf(warnings));
+                Quantiles.of(
+                        frosts.stream().mapToDouble(ClimateReading::between).toArray()),
+                months[0],
+                hottest,
+                summer >= ClimateSummary.HOT_SUMMER_C,
+                months[2][0],
+                springFrosts(),
+                frosts,
+                List.copyOf(warnings));
     }
 
     /** Winters by the year they end in; those only half in the record do not count. */
@@ -50,7 +72,8 @@ final class ClimateReading {
             LocalDate from = south ? LocalDate.of(year, 1, 1) : LocalDate.of(year - 1, 7, 1);
             LocalDate to = south ? LocalDate.of(year, 12, 31) : LocalDate.of(year, 6, 30);
             LocalDate coldMonthsFrom = south ? LocalDate.of(year, 5, 1) : LocalDate.of(year - 1, 11, 1);
-            LocalDate coldMonthsTo = south ? LocalDate.of(year, 9, 30) : LocalDate.of(year, 4, 1).minusDays(1);
+            LocalDate coldMonthsTo =
+                    south ? LocalDate.of(year, 9, 30) : LocalDate.of(year, 4, 1).minusDays(1);
             double lowest = Double.NaN;
             LocalDate on = null;
             for (long day = from.toEpochDay(); day <= to.toEpochDay(); day++) {
@@ -77,7 +100,8 @@ final class ClimateReading {
             boolean spring = record.missing(springFrom.plusMonths(south ? 1 : 2), turn.minusDays(1)) <= MOST_MISSING;
             boolean autumn = record.missing(turn, turn.plusMonths(4).minusDays(1)) <= MOST_MISSING;
             if (spring && autumn) {
-                years.add(new FrostYear(year, lastFrost(springFrom, turn.minusDays(1), year), firstFrost(turn, autumnTo, year)));
+                years.add(new FrostYear(
+                        year, lastFrost(springFrom, turn.minusDays(1), year), firstFrost(turn, autumnTo, year)));
             }
         }
         return years;
@@ -104,7 +128,9 @@ final class ClimateReading {
     /** Counted as in a year of 365 days, so that dates of leap years and others compare; days of the next year go on. */
     private static double dayOfYear(long epochDay, int year) {
         LocalDate day = LocalDate.ofEpochDay(epochDay);
-        int plain = LocalDate.of(2001, day.getMonthValue(), Math.min(day.getDayOfMonth(), day.getMonthValue() == 2 ? 28 : 31)).getDayOfYear();
+        int plain = LocalDate.of(
+                        2001, day.getMonthValue(), Math.min(day.getDayOfMonth(), day.getMonthValue() == 2 ? 28 : 31))
+                .getDayOfYear();
         return plain + 365.0 * (day.getYear() - year);
     }
 
@@ -175,7 +201,9 @@ final class ClimateReading {
         if (lows.length < 2) {
             return Double.NaN;
         }
-        double squares = java.util.Arrays.stream(lows).map(low -> (low - mean) * (low - mean)).sum();
+        double squares = java.util.Arrays.stream(lows)
+                .map(low -> (low - mean) * (low - mean))
+                .sum();
         return Math.sqrt(squares / (lows.length - 1) / lows.length);
     }
 
@@ -183,19 +211,22 @@ final class ClimateReading {
         if (winters == 0) {
             warnings.add("No winter is complete, so no zone can be told; it needs the days from November to March.");
         } else if (winters < ClimateSummary.ENOUGH_WINTERS) {
-            warnings.add("Only %d complete winter%s: fewer than 10 do not settle a zone.".formatted(winters, winters == 1 ? "" : "s"));
+            warnings.add("Only %d complete winter%s: fewer than 10 do not settle a zone."
+                    .formatted(winters, winters == 1 ? "" : "s"));
         }
         int gaps = record.missing(record.first(), record.last());
         if (gaps > 0) {
-            warnings.add("%d day%s of the record %s missing.".formatted(gaps, gaps == 1 ? "" : "s", gaps == 1 ? "is" : "are"));
+            warnings.add("%d day%s of the record %s missing."
+                    .formatted(gaps, gaps == 1 ? "" : "s", gaps == 1 ? "is" : "are"));
         }
         if (coldest != null) {
-            warnings.add("The coldest of the record was %s on %s: one bad winter decides.".formatted(ClimateSummary.degrees(coldest.lowestC()), coldest.on()));
+            warnings.add("The coldest of the record was %s on %s: one bad winter decides."
+                    .formatted(ClimateSummary.degrees(coldest.lowestC()), coldest.on()));
         }
         for (int month = 0; month < 12; month++) {
             if (Double.isNaN(heat[month])) {
-                warnings.add("%s has too few days with both temperatures; its degree days are not told.".formatted(
-                        Month.of(month + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
+                warnings.add("%s has too few days with both temperatures; its degree days are not told."
+                        .formatted(Month.of(month + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
             }
         }
     }

@@ -20,13 +20,30 @@ import org.yellowfit.core.measure.Numbers;
  * @param yearlyRainMm       NaN when rain was not noted
  * @param frostDays          each counted year's last spring and first autumn frost, for pictures
  */
-public record ClimateSummary(boolean south, LocalDate first, LocalDate last, List<Winter> winters, double meanWinterLowC, double standardErrorC,
-                             int wintersUsed, double coldestC, LocalDate coldestDate, Quantiles lastSpringFrost, Quantiles firstAutumnFrost,
-                             Quantiles frostFreeDays, double[] degreeDaysByMonth, double hottestMonthMeanMaxC, boolean hotSummer, double yearlyRainMm,
-                             SpringFrosts springFrosts, List<FrostYear> frostDays, List<String> warnings) {
+public record ClimateSummary(
+        boolean south,
+        LocalDate first,
+        LocalDate last,
+        List<Winter> winters,
+        double meanWinterLowC,
+        double standardErrorC,
+        int wintersUsed,
+        double coldestC,
+        LocalDate coldestDate,
+        Quantiles lastSpringFrost,
+        Quantiles firstAutumnFrost,
+        Quantiles frostFreeDays,
+        double[] degreeDaysByMonth,
+        double hottestMonthMeanMaxC,
+        boolean hotSummer,
+        double yearlyRainMm,
+        SpringFrosts springFrosts,
+        List<FrostYear> frostDays,
+        List<String> warnings) {
 
     /** Fewer winters than these do not settle a zone (A1). */
     public static final int ENOUGH_WINTERS = 10;
+
     public static final double HOT_SUMMER_C = 32;
 
     /**
@@ -35,8 +52,7 @@ public record ClimateSummary(boolean south, LocalDate first, LocalDate last, Lis
      * @param lastSpring  day of the season's first year; −∞ when spring had none
      * @param firstAutumn day of the season's first year, past 366 when it lies in the next; +∞ when autumn had none
      */
-    public record FrostYear(int year, double lastSpring, double firstAutumn) {
-    }
+    public record FrostYear(int year, double lastSpring, double firstAutumn) {}
 
     /** @param latitude north positive; decides which half of the year is winter */
     public static ClimateSummary of(DailyRecord record, double latitude) {
@@ -79,7 +95,8 @@ public record ClimateSummary(boolean south, LocalDate first, LocalDate last, Lis
         List<Integer> months = new ArrayList<>();
         for (int month = 1; month <= 12; month++) {
             int day = LocalDate.of(2001, month, 15).getDayOfYear();
-            boolean inSeason = south ? day >= from || day <= to - 365 || day <= to && to < from : day > from && day < to;
+            boolean inSeason =
+                    south ? day >= from || day <= to - 365 || day <= to && to < from : day > from && day < to;
             if (inSeason) {
                 months.add(month);
             }
@@ -92,6 +109,9 @@ public record ClimateSummary(boolean south, LocalDate first, LocalDate last, Lis
     }
 
     static Winter coldest(List<Winter> winters) {
-        return winters.stream().filter(winter -> winter.on() != null).min(Comparator.comparingDouble(Winter::lowestC)).orElse(null);
+        return winters.stream()
+                .filter(winter -> winter.on() != null)
+                .min(Comparator.comparingDouble(Winter::lowestC))
+                .orElse(null);
     }
 }

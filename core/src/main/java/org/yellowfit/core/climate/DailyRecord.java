@@ -84,6 +84,8 @@ public final class DailyRecord {
     private double at(float[] column, long epochDay) {
         long i = epochDay - firstDay;
         // A float is turned back by way of its text, so that −17.8 stays −17.8.
-        return i < 0 || i >= column.length || Float.isNaN(column[(int) i]) ? Double.NaN : Math.rint(column[(int) i] * 1000.0) / 1000;
+        return i < 0 || i >= column.length || Float.isNaN(column[(int) i])
+                ? Double.NaN
+                : Math.rint(column[(int) i] * 1000.0) / 1000;
     }
 }

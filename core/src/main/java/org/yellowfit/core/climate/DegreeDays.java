@@ -11,8 +11,7 @@ public final class DegreeDays {
 
     public static final double BASE_C = 5;
 
-    private DegreeDays() {
-    }
+    private DegreeDays() {}
 
     /** @return degree days above {@link #BASE_C}, 0 or more */
     public static double ofDay(double lowestC, double highestC) {

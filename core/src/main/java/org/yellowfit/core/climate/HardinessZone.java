@@ -40,13 +40,14 @@ public record HardinessZone(int half) implements Comparable<HardinessZone> {
         Matcher matcher = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
         if (matcher.matches()) {
             int zone = Integer.parseInt(matcher.group(1));
-            int half = matcher.group(2).isEmpty() ? halfWhenBare : matcher.group(2).charAt(0) - 'a';
+            int half =
+                    matcher.group(2).isEmpty() ? halfWhenBare : matcher.group(2).charAt(0) - 'a';
             if (zone >= 1 && zone <= 13) {
                 return new HardinessZone((zone - 1) * 2 + half);
             }
         }
-        throw new IllegalArgumentException("“%s” is not a hardiness zone; expected 1a to 13b, like 6b.".formatted(
-                org.yellowfit.core.measure.Words.shorten(text)));
+        throw new IllegalArgumentException("“%s” is not a hardiness zone; expected 1a to 13b, like 6b."
+                .formatted(org.yellowfit.core.measure.Words.shorten(text)));
     }
 
     /** @param celsius mean yearly lowest temperature; what lies beyond the scale counts as its end */

@@ -15,14 +15,17 @@ import java.util.Random;
  * @param dayHalfC     half the way from a day's lowest to its highest, °C
  * @param rainMm       in a year, mm
  */
-public record MadeUpStation(long seed, double meanC, double swingC, double winterSpreadC, double dayHalfC, double rainMm) {
+public record MadeUpStation(
+        long seed, double meanC, double swingC, double winterSpreadC, double dayHalfC, double rainMm) {
 
     /** A harbour by a cool sea, and a valley inland that lies high. */
     public static final MadeUpStation HARBOUR = new MadeUpStation(4561, 7.0, 11.4, 5.0, 4.2, 1180);
+
     public static final MadeUpStation UPLAND = new MadeUpStation(4562, 3.9, 13.6, 6.7, 5.8, 1020);
 
     /** The coldest time of the year comes about a month after the shortest day. */
     private static final int COLDEST_DAY = 27;
+
     private static final double LINGERS = 0.78;
     private static final double OUTBREAK_CHANCE = 0.014;
     private static final double RAINY_SHARE = 0.4;
@@ -39,10 +42,13 @@ public record MadeUpStation(long seed, double meanC, double swingC, double winte
             double spread = winterSpreadC * (0.75 + 0.25 * season);
             stray = LINGERS * stray + Math.sqrt(1 - LINGERS * LINGERS) * chance.nextGaussian();
             boolean deepWinter = season > 0.6;
-            outbreak = 0.7 * outbreak + (deepWinter && chance.nextDouble() < OUTBREAK_CHANCE ? 7 + 3 * chance.nextDouble() : 0);
+            outbreak = 0.7 * outbreak
+                    + (deepWinter && chance.nextDouble() < OUTBREAK_CHANCE ? 7 + 3 * chance.nextDouble() : 0);
             double mean = meanC - swingC * season + stray * spread - outbreak;
             double half = Math.max(1, dayHalfC * (1 - 0.25 * season) + 0.9 * chance.nextGaussian());
-            double rain = chance.nextDouble() < RAINY_SHARE ? -Math.log(1 - chance.nextDouble()) * rainMm / 365.25 / RAINY_SHARE : 0;
+            double rain = chance.nextDouble() < RAINY_SHARE
+                    ? -Math.log(1 - chance.nextDouble()) * rainMm / 365.25 / RAINY_SHARE
+                    : 0;
             out.append(String.format(Locale.ROOT, "%s,%.1f,%.1f,%.1f\r\n", day, mean - half, mean + half, rain));
         }
         return out.toString();

@@ -23,6 +23,7 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
      * a degree of latitude) and about one half-zone a degree in the east of North America.
      */
     public static final double DAYS_PER_HALF_ZONE = 3.5;
+
     public static final int DAYS = 365;
 
     private static final int REFERENCE_HALF = 11;
@@ -30,6 +31,7 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
     private static final int REFERENCE_FIRST_FROST = 285;
     /** Autumn moves less than spring with the zone: our estimate from published tables of frost dates. */
     private static final double AUTUMN_SHARE = 0.85;
+
     private static final double SPRING_ANCHOR = 110;
     private static final double SUMMER_ANCHOR = 200;
     private static final double AUTUMN_ANCHOR = 285;
@@ -43,7 +45,8 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
 
     public Seasons {
         if (!(springShiftDays >= LEAST_SPRING_SHIFT && springShiftDays <= MOST_SPRING_SHIFT)) {
-            throw new IllegalArgumentException("Spring is moved by at most " + LEAST_SPRING_SHIFT + " to " + MOST_SPRING_SHIFT + " days.");
+            throw new IllegalArgumentException(
+                    "Spring is moved by at most " + LEAST_SPRING_SHIFT + " to " + MOST_SPRING_SHIFT + " days.");
         }
         if (degreeDays.length != 12) {
             throw new IllegalArgumentException("Degree days are given for the end of each of twelve months.");
@@ -61,8 +64,12 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
             sum += REFERENCE_MONTHS[month] * Math.max(0.2, 1 + WARMER_PER_HALF * warmer) + Math.max(0, warmer) * 6;
             sums[month] = sum;
         }
-        return new Seasons(shift, (int) Math.max(1, Math.round(REFERENCE_LAST_FROST + shift)),
-                (int) Math.min(DAYS, Math.round(REFERENCE_FIRST_FROST - AUTUMN_SHARE * shift)), sums, false);
+        return new Seasons(
+                shift,
+                (int) Math.max(1, Math.round(REFERENCE_LAST_FROST + shift)),
+                (int) Math.min(DAYS, Math.round(REFERENCE_FIRST_FROST - AUTUMN_SHARE * shift)),
+                sums,
+                false);
     }
 
     /**
@@ -79,10 +86,15 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
         }
         Seasons usual = usualFor(record.zone());
         Seasons warm = new Seasons(0, usual.lastFrostDay, usual.firstFrostDay, sums, record.south());
-        double spring = warm.dayOfDegreeDays(usualFor(Optional.empty()).degreeDaysBy(SPRING_ANCHOR)).orElse(SPRING_ANCHOR + usual.springShiftDays);
+        double spring = warm.dayOfDegreeDays(usualFor(Optional.empty()).degreeDaysBy(SPRING_ANCHOR))
+                .orElse(SPRING_ANCHOR + usual.springShiftDays);
         double shift = Math.max(LEAST_SPRING_SHIFT, Math.min(MOST_SPRING_SHIFT, spring - SPRING_ANCHOR));
-        return new Seasons(shift, northern(record.lastSpringFrost().p50().orElse(1), record.south()),
-                northern(record.firstAutumnFrost().p50().orElse(DAYS), record.south()), sums, record.south());
+        return new Seasons(
+                shift,
+                northern(record.lastSpringFrost().p50().orElse(1), record.south()),
+                northern(record.firstAutumnFrost().p50().orElse(DAYS), record.south()),
+                sums,
+                record.south());
     }
 
     private static int northern(double day, boolean south) {
@@ -124,7 +136,8 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
             return SPRING_ANCHOR + (northernDay - spring) / (SUMMER_ANCHOR - spring) * (SUMMER_ANCHOR - SPRING_ANCHOR);
         }
         if (northernDay <= autumn) {
-            return SUMMER_ANCHOR + (northernDay - SUMMER_ANCHOR) / (autumn - SUMMER_ANCHOR) * (AUTUMN_ANCHOR - SUMMER_ANCHOR);
+            return SUMMER_ANCHOR
+                    + (northernDay - SUMMER_ANCHOR) / (autumn - SUMMER_ANCHOR) * (AUTUMN_ANCHOR - SUMMER_ANCHOR);
         }
         return AUTUMN_ANCHOR + (northernDay - autumn) / (DAYS - autumn) * (DAYS - AUTUMN_ANCHOR);
     }
@@ -144,12 +157,17 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Seasons that && springShiftDays == that.springShiftDays && lastFrostDay == that.lastFrostDay
-                && firstFrostDay == that.firstFrostDay && south == that.south && java.util.Arrays.equals(degreeDays, that.degreeDays);
+        return other instanceof Seasons that
+                && springShiftDays == that.springShiftDays
+                && lastFrostDay == that.lastFrostDay
+                && firstFrostDay == that.firstFrostDay
+                && south == that.south
+                && java.util.Arrays.equals(degreeDays, that.degreeDays);
     }
 
     @Override
     public int hashCode() {
-        return java.util.Objects.hash(springShiftDays, lastFrostDay, firstFrostDay, south, java.util.Arrays.hashCode(degreeDays));
+        return java.util.Objects.hash(
+                springShiftDays, lastFrostDay, firstFrostDay, south, java.util.Arrays.hashCode(degreeDays));
     }
 }

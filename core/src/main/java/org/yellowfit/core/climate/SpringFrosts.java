@@ -29,7 +29,9 @@ public record SpringFrosts(double[] degreeDays) {
 
     /** Share of the springs in which buds that break at so many degree days are lost, 0–1; NaN without a spring. */
     public double lossChance(double budBreakDegreeDays) {
-        long lost = Arrays.stream(degreeDays).filter(reached -> reached > 0 && reached >= budBreakDegreeDays).count();
+        long lost = Arrays.stream(degreeDays)
+                .filter(reached -> reached > 0 && reached >= budBreakDegreeDays)
+                .count();
         return degreeDays.length == 0 ? Double.NaN : (double) lost / degreeDays.length;
     }
 

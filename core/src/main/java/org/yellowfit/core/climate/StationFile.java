@@ -21,13 +21,12 @@ public final class StationFile {
     private static final double HOTTEST_C = 60;
     /** Mean of the warmest tenth of the daily highs from which figures cannot be °C any more. */
     private static final double LOOKS_LIKE_FAHRENHEIT = 48;
+
     private static final double WETTEST_DAY_MM = 2000;
 
-    private record Day(long line, LocalDate date, double low, double high, double rain) {
-    }
+    private record Day(long line, LocalDate date, double low, double high, double rain) {}
 
-    private StationFile() {
-    }
+    private StationFile() {}
 
     /**
      * @param fahrenheit temperatures of the file are in °F and are turned into °C
@@ -51,8 +50,17 @@ public final class StationFile {
             }
         }
         if (!fahrenheit && problems.isEmpty() && looksLikeFahrenheit(days)) {
-            throw UnusableFile.at(1, "tmax", "This looks like Fahrenheit: the warmest days stand at %s. Convert it, or check the file.".formatted(
-                    Numbers.rounded(days.stream().mapToDouble(Day::high).filter(h -> !Double.isNaN(h)).max().orElse(0), 1)));
+            throw UnusableFile.at(
+                    1,
+                    "tmax",
+                    "This looks like Fahrenheit: the warmest days stand at %s. Convert it, or check the file."
+                            .formatted(Numbers.rounded(
+                                    days.stream()
+                                            .mapToDouble(Day::high)
+                                            .filter(h -> !Double.isNaN(h))
+                                            .max()
+                                            .orElse(0),
+                                    1)));
         }
         check(days, problems);
         if (days.isEmpty() && problems.isEmpty()) {
@@ -68,7 +76,10 @@ public final class StationFile {
         LocalDate first = days.stream().map(Day::date).min(LocalDate::compareTo).orElseThrow();
         LocalDate last = days.stream().map(Day::date).max(LocalDate::compareTo).orElseThrow();
         if (last.getYear() - first.getYear() > LONGEST_YEARS) {
-            throw UnusableFile.at(days.get(0).line(), "date", "The days span more than %d years; is a year mistyped?".formatted(LONGEST_YEARS));
+            throw UnusableFile.at(
+                    days.get(0).line(),
+                    "date",
+                    "The days span more than %d years; is a year mistyped?".formatted(LONGEST_YEARS));
         }
         DailyRecord record = DailyRecord.empty(first, last);
         days.forEach(day -> record.put(day.date(), day.low(), day.high(), day.rain()));
@@ -80,31 +91,47 @@ public final class StationFile {
         for (Day day : days) {
             Long before = seen.putIfAbsent(day.date(), day.line());
             if (before != null) {
-                problems.add(new LineProblem(day.line(), "date", "The day %s stands twice, first in line %d.".formatted(day.date(), before)));
+                problems.add(new LineProblem(
+                        day.line(),
+                        "date",
+                        "The day %s stands twice, first in line %d.".formatted(day.date(), before)));
             }
             inRange(day.line(), "tmin", day.low(), problems);
             inRange(day.line(), "tmax", day.high(), problems);
             if (day.low() > day.high()) {
-                problems.add(new LineProblem(day.line(), "tmin", "The lowest temperature (%s) is above the highest (%s).".formatted(
-                        Numbers.rounded(day.low(), 1), Numbers.rounded(day.high(), 1))));
+                problems.add(new LineProblem(
+                        day.line(),
+                        "tmin",
+                        "The lowest temperature (%s) is above the highest (%s)."
+                                .formatted(Numbers.rounded(day.low(), 1), Numbers.rounded(day.high(), 1))));
             }
             if (day.rain() < 0 || day.rain() > WETTEST_DAY_MM) {
-                problems.add(new LineProblem(day.line(), "precip", "Rain of %s mm is out of range; expected 0 to 2000.".formatted(Numbers.rounded(day.rain(), 1))));
+                problems.add(new LineProblem(
+                        day.line(),
+                        "precip",
+                        "Rain of %s mm is out of range; expected 0 to 2000."
+                                .formatted(Numbers.rounded(day.rain(), 1))));
             }
         }
     }
 
     private static void inRange(long line, String column, double celsius, List<LineProblem> problems) {
         if (celsius < COLDEST_C || celsius > HOTTEST_C) {
-            problems.add(new LineProblem(line, column, "%s °C is out of range; expected −75 to 60.".formatted(Numbers.rounded(celsius, 1))));
+            problems.add(new LineProblem(
+                    line, column, "%s °C is out of range; expected −75 to 60.".formatted(Numbers.rounded(celsius, 1))));
         }
     }
 
     /** The warmest tenth of the days stands higher than air gets in °C. */
     private static boolean looksLikeFahrenheit(List<Day> days) {
-        double[] highs = days.stream().mapToDouble(Day::high).filter(h -> !Double.isNaN(h)).sorted().toArray();
+        double[] highs = days.stream()
+                .mapToDouble(Day::high)
+                .filter(h -> !Double.isNaN(h))
+                .sorted()
+                .toArray();
         int from = highs.length - Math.max(1, highs.length / 10);
-        return highs.length > 0 && java.util.Arrays.stream(highs, from, highs.length).average().orElse(0) > LOOKS_LIKE_FAHRENHEIT;
+        return highs.length > 0
+                && java.util.Arrays.stream(highs, from, highs.length).average().orElse(0) > LOOKS_LIKE_FAHRENHEIT;
     }
 
     private static LocalDate date(CsvTable.Row row, int column, List<LineProblem> problems) {
@@ -112,7 +139,10 @@ public final class StationFile {
         try {
             return LocalDate.parse(text);
         } catch (DateTimeException e) {
-            problems.add(new LineProblem(row.line(), "date", "“%s” is not a date; write it like 2004-01-16.".formatted(Words.shorten(text))));
+            problems.add(new LineProblem(
+                    row.line(),
+                    "date",
+                    "“%s” is not a date; write it like 2004-01-16.".formatted(Words.shorten(text))));
             return null;
         }
     }

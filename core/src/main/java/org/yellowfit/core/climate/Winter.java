@@ -8,5 +8,4 @@ import java.time.LocalDate;
  * @param year   in which the winter ends
  * @param counts whether enough of its days are known for it to count (A1)
  */
-public record Winter(int year, double lowestC, LocalDate on, boolean counts) {
-}
+public record Winter(int year, double lowestC, LocalDate on, boolean counts) {}

@@ -20,7 +20,8 @@ public record Colour(String name, int rgb) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
             throw new IllegalArgumentException(
-                    "“%s” is not a colour; write a name and six hexadecimal digits, like gold#d9b43a.".formatted(Words.shorten(text)));
+                    "“%s” is not a colour; write a name and six hexadecimal digits, like gold#d9b43a."
+                            .formatted(Words.shorten(text)));
         }
         return new Colour(matcher.group(1).strip().toLowerCase(Locale.ROOT), Integer.parseInt(matcher.group(2), 16));
     }

@@ -12,11 +12,29 @@ import org.yellowfit.core.measure.Words;
  * word in its own name or lies near one of the word's typical colours in OKLab.
  */
 public enum ColourWord {
-    WHITE(0xf6f4ec, 0xffffff), CREAM(0xf3e9c8), YELLOW(0xf2d63c, 0xe8c82e), GOLD(0xd9b43a, 0xc9b23c), ORANGE(0xe8862e),
-    APRICOT(0xf0b48a), RED(0xc0282d, 0xa3222c), CRIMSON(0x9b1b3a), PINK(0xe79ab8, 0xf0bccb), MAGENTA(0xc2317f),
-    PURPLE(0x6d3f83, 0x5a2b45, 0x8a5aa8), VIOLET(0x6a4fb0), LAVENDER(0xa79ad2), BLUE(0x4f6fc0, 0x7d9bd6),
-    SILVER(0xb9c2bd, 0xa9b8b4), GREY(0x9aa39c), GREEN(0x4f7a3a, 0x6b9447, 0x35592f), CHARTREUSE(0xc3d14a, 0xb7cc55), LIME(0xb4d04c),
-    BRONZE(0x7a5230, 0x8a5a3a), BROWN(0x6b4a2f), BLACK(0x2a1f27), BURGUNDY(0x5e1f31);
+    WHITE(0xf6f4ec, 0xffffff),
+    CREAM(0xf3e9c8),
+    YELLOW(0xf2d63c, 0xe8c82e),
+    GOLD(0xd9b43a, 0xc9b23c),
+    ORANGE(0xe8862e),
+    APRICOT(0xf0b48a),
+    RED(0xc0282d, 0xa3222c),
+    CRIMSON(0x9b1b3a),
+    PINK(0xe79ab8, 0xf0bccb),
+    MAGENTA(0xc2317f),
+    PURPLE(0x6d3f83, 0x5a2b45, 0x8a5aa8),
+    VIOLET(0x6a4fb0),
+    LAVENDER(0xa79ad2),
+    BLUE(0x4f6fc0, 0x7d9bd6),
+    SILVER(0xb9c2bd, 0xa9b8b4),
+    GREY(0x9aa39c),
+    GREEN(0x4f7a3a, 0x6b9447, 0x35592f),
+    CHARTREUSE(0xc3d14a, 0xb7cc55),
+    LIME(0xb4d04c),
+    BRONZE(0x7a5230, 0x8a5a3a),
+    BROWN(0x6b4a2f),
+    BLACK(0x2a1f27),
+    BURGUNDY(0x5e1f31);
 
     /** Colours nearer than this read as the same word to most eyes; chosen by trying it on the made-up catalogue. */
     static final double NEAR = 0.085;

@@ -11,7 +11,8 @@ import java.util.stream.IntStream;
 public record OkLab(double lightness, double a, double b) {
 
     /** Linear light for each of the 256 values of an sRGB channel. */
-    private static final double[] LINEAR = IntStream.range(0, 256).mapToDouble(OkLab::linear).toArray();
+    private static final double[] LINEAR =
+            IntStream.range(0, 256).mapToDouble(OkLab::linear).toArray();
 
     /** @param rgb 0xRRGGBB, sRGB */
     public static OkLab ofRgb(int rgb) {
@@ -21,7 +22,8 @@ public record OkLab(double lightness, double a, double b) {
         double l = Math.cbrt(0.4122214708 * r + 0.5363325363 * g + 0.0514459929 * bl);
         double m = Math.cbrt(0.2119034982 * r + 0.6806995451 * g + 0.1073969566 * bl);
         double s = Math.cbrt(0.0883024619 * r + 0.2817188376 * g + 0.6299787005 * bl);
-        return new OkLab(0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s,
+        return new OkLab(
+                0.2104542553 * l + 0.7936177850 * m - 0.0040720468 * s,
                 1.9779984951 * l - 2.4285922050 * m + 0.4505937099 * s,
                 0.0259040371 * l + 0.7827717662 * m - 0.8086757660 * s);
     }
@@ -56,7 +58,10 @@ public record OkLab(double lightness, double a, double b) {
 
     /** A mix with {@code share} of the other colour, 0–1. */
     public OkLab mixedWith(OkLab other, double share) {
-        return new OkLab(lightness + (other.lightness - lightness) * share, a + (other.a - a) * share, b + (other.b - b) * share);
+        return new OkLab(
+                lightness + (other.lightness - lightness) * share,
+                a + (other.a - a) * share,
+                b + (other.b - b) * share);
     }
 
     public OkLab lighter(double by) {

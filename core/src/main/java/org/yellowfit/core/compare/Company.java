@@ -20,8 +20,7 @@ import org.yellowfit.core.season.BloomSpell;
  */
 public record Company(Cultivar plant, String why) {
 
-    private record Scored(Company company, double score) {
-    }
+    private record Scored(Company company, double score) {}
 
     private static final double MOISTURE_STEP = 1;
 
@@ -33,13 +32,23 @@ public record Company(Cultivar plant, String why) {
         List<Scored> scored = new ArrayList<>();
         for (Cultivar other : others) {
             if (!other.botanical().equals(plant.botanical()) && livesBeside(plant, other)) {
-                shown(other).flatMap(colour -> Harmony.between(shown.get(), colour)
-                        .map(harmony -> scored(plant, other, harmony, shown.get(), colour))).ifPresent(scored::add);
+                shown(other)
+                        .flatMap(colour -> Harmony.between(shown.get(), colour)
+                                .map(harmony -> scored(plant, other, harmony, shown.get(), colour)))
+                        .ifPresent(scored::add);
             }
         }
         List<Company> best = new ArrayList<>();
-        scored.stream().sorted(Comparator.comparingDouble(Scored::score).reversed().thenComparing(each -> each.company().plant().id())).map(Scored::company)
-                .filter(each -> best.size() < most && best.stream().noneMatch(had -> had.plant().botanical().equals(each.plant().botanical())))
+        scored.stream()
+                .sorted(Comparator.comparingDouble(Scored::score)
+                        .reversed()
+                        .thenComparing(each -> each.company().plant().id()))
+                .map(Scored::company)
+                .filter(each -> best.size() < most
+                        && best.stream()
+                                .noneMatch(had -> had.plant()
+                                        .botanical()
+                                        .equals(each.plant().botanical())))
                 .forEachOrdered(best::add);
         return best;
     }
@@ -48,7 +57,9 @@ public record Company(Cultivar plant, String why) {
     public static Optional<Colour> shown(Cultivar plant) {
         List<Colour> flowers = plant.colours(Traits.FLOWER_COLOURS);
         List<Colour> leaves = plant.colours(Traits.LEAF_SUMMER);
-        return !flowers.isEmpty() ? Optional.of(flowers.get(0)) : leaves.isEmpty() ? Optional.empty() : Optional.of(leaves.get(0));
+        return !flowers.isEmpty()
+                ? Optional.of(flowers.get(0))
+                : leaves.isEmpty() ? Optional.empty() : Optional.of(leaves.get(0));
     }
 
     private static Scored scored(Cultivar plant, Cultivar other, Harmony harmony, Colour mine, Colour theirs) {
@@ -60,7 +71,10 @@ public record Company(Cultivar plant, String why) {
         }
         if (differ(plant, other, Traits.LEAF_TEXTURE)) {
             score += 0.6;
-            why.append(", ").append(other.write(Traits.LEAF_TEXTURE).orElseThrow()).append(" leaves against ").append(plant.write(Traits.LEAF_TEXTURE).orElseThrow());
+            why.append(", ")
+                    .append(other.write(Traits.LEAF_TEXTURE).orElseThrow())
+                    .append(" leaves against ")
+                    .append(plant.write(Traits.LEAF_TEXTURE).orElseThrow());
         }
         if (other.habit() != plant.habit()) {
             score += 0.4;
@@ -69,9 +83,14 @@ public record Company(Cultivar plant, String why) {
     }
 
     private static boolean livesBeside(Cultivar plant, Cultivar other) {
-        return meet(plant, other, Traits.MOISTURE, MOISTURE_STEP) && meet(plant, other, Traits.PH, 0.5) && lightMeets(plant, other) && lightMeets(other, plant)
-                && plant.get(Traits.ZONE_MIN).orElseThrow().half() + 2 >= other.get(Traits.ZONE_MIN).orElseThrow().half()
-                && other.height10().mid() < 4 * plant.height10().mid() && plant.height10().mid() < 4 * other.height10().mid();
+        return meet(plant, other, Traits.MOISTURE, MOISTURE_STEP)
+                && meet(plant, other, Traits.PH, 0.5)
+                && lightMeets(plant, other)
+                && lightMeets(other, plant)
+                && plant.get(Traits.ZONE_MIN).orElseThrow().half() + 2
+                        >= other.get(Traits.ZONE_MIN).orElseThrow().half()
+                && other.height10().mid() < 4 * plant.height10().mid()
+                && plant.height10().mid() < 4 * other.height10().mid();
     }
 
     private static boolean meet(Cultivar plant, Cultivar other, Trait<Interval> trait, double overlap) {
@@ -84,7 +103,9 @@ public record Company(Cultivar plant, String why) {
     }
 
     private static boolean lightMeets(Cultivar plant, Cultivar other) {
-        double least = plant.get(Traits.SUN_FLOWER).or(() -> plant.get(Traits.SUN_LIVE)).orElse(0.0);
+        double least = plant.get(Traits.SUN_FLOWER)
+                .or(() -> plant.get(Traits.SUN_LIVE))
+                .orElse(0.0);
         return other.get(Traits.SUN_MAX).orElse(24.0) >= least;
     }
 
@@ -96,13 +117,19 @@ public record Company(Cultivar plant, String why) {
         }
         int common = 0;
         for (int third = 0; third < 36; third++) {
-            common += Math.floorMod(third - mine.get().startThird(), 36) < mine.get().lengthThirds()
-                    && Math.floorMod(third - theirs.get().startThird(), 36) < theirs.get().lengthThirds() ? 1 : 0;
+            common += Math.floorMod(third - mine.get().startThird(), 36)
+                                    < mine.get().lengthThirds()
+                            && Math.floorMod(third - theirs.get().startThird(), 36)
+                                    < theirs.get().lengthThirds()
+                    ? 1
+                    : 0;
         }
         return common >= 2;
     }
 
     private static <T> boolean differ(Cultivar plant, Cultivar other, Trait<T> trait) {
-        return plant.get(trait).isPresent() && other.get(trait).isPresent() && !plant.get(trait).equals(other.get(trait));
+        return plant.get(trait).isPresent()
+                && other.get(trait).isPresent()
+                && !plant.get(trait).equals(other.get(trait));
     }
 }

@@ -26,7 +26,18 @@ public final class Likeness {
 
     /** What is compared, and how much it counts when nothing special is asked for: our judgement. */
     public enum Aspect {
-        KIND(2), HABIT(1), LEAVES(1), HEIGHT(1.5), SPREAD(1), LEAF_SIZE(0.7), LEAF_COLOUR(1), FLOWER_COLOUR(1), BLOOM(1), USES(1), LIGHT(0.5), GENUS(0.7);
+        KIND(2),
+        HABIT(1),
+        LEAVES(1),
+        HEIGHT(1.5),
+        SPREAD(1),
+        LEAF_SIZE(0.7),
+        LEAF_COLOUR(1),
+        FLOWER_COLOUR(1),
+        BLOOM(1),
+        USES(1),
+        LIGHT(0.5),
+        GENUS(0.7);
 
         private final double usual;
 
@@ -45,8 +56,7 @@ public final class Likeness {
     private static final double FAR_HOURS = 6;
     private static final Map<Aspect, Double> USUAL = usual();
 
-    private Likeness() {
-    }
+    private Likeness() {}
 
     /** The weights used unless a visit asks for something. */
     public static Map<Aspect, Double> usual() {
@@ -94,7 +104,8 @@ public final class Likeness {
         };
     }
 
-    private static <T> double known(Cultivar one, Cultivar other, Trait<T> trait, java.util.function.ToDoubleBiFunction<T, T> alike) {
+    private static <T> double known(
+            Cultivar one, Cultivar other, Trait<T> trait, java.util.function.ToDoubleBiFunction<T, T> alike) {
         Optional<T> a = one.get(trait);
         Optional<T> b = other.get(trait);
         return a.isEmpty() || b.isEmpty() ? Double.NaN : alike.applyAsDouble(a.get(), b.get());

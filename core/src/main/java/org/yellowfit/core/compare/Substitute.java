@@ -26,8 +26,11 @@ public record Substitute(double likeness, List<String> same, List<String> better
         List<String> same = new ArrayList<>();
         List<String> better = new ArrayList<>();
         List<String> worse = new ArrayList<>();
-        List<Trait<?>> alike = List.of(Traits.KIND, Traits.HABIT, Traits.PERSISTENCE, Traits.LEAF_TEXTURE, Traits.FLOWER_WOOD, Traits.BLOOM);
-        alike.stream().filter(trait -> asked.write(trait).isPresent() && asked.write(trait).equals(other.write(trait)))
+        List<Trait<?>> alike = List.of(
+                Traits.KIND, Traits.HABIT, Traits.PERSISTENCE, Traits.LEAF_TEXTURE, Traits.FLOWER_WOOD, Traits.BLOOM);
+        alike.stream()
+                .filter(trait ->
+                        asked.write(trait).isPresent() && asked.write(trait).equals(other.write(trait)))
                 .forEach(trait -> same.add(trait.name()));
         if (Math.abs(asked.height10().mid() / other.height10().mid() - 1) < NEARLY) {
             same.add("height10_m");
@@ -44,7 +47,8 @@ public record Substitute(double likeness, List<String> same, List<String> better
         return new Substitute(likeness, List.copyOf(same), List.copyOf(better), List.copyOf(worse));
     }
 
-    private static <T extends Comparable<? super T>> void lower(Cultivar asked, Cultivar other, Trait<T> trait, String name, List<String> better, List<String> worse) {
+    private static <T extends Comparable<? super T>> void lower(
+            Cultivar asked, Cultivar other, Trait<T> trait, String name, List<String> better, List<String> worse) {
         if (asked.get(trait).isPresent() && other.get(trait).isPresent()) {
             int compared = other.get(trait).get().compareTo(asked.get(trait).get());
             if (compared != 0) {
@@ -54,6 +58,8 @@ public record Substitute(double likeness, List<String> same, List<String> better
     }
 
     private static int hazards(Cultivar plant) {
-        return (int) plant.get(Traits.HAZARDS).orElse(List.of()).stream().filter(hazard -> hazard != Hazard.NONE).count();
+        return (int) plant.get(Traits.HAZARDS).orElse(List.of()).stream()
+                .filter(hazard -> hazard != Hazard.NONE)
+                .count();
     }
 }

@@ -15,8 +15,14 @@ import org.yellowfit.core.plant.Traits;
  */
 public record TraitRow(Trait<?> trait, List<String> values, boolean agrees) {
 
-    private static final Set<Trait<?>> NOT_COMPARED =
-            Set.of(Traits.ID, Traits.BOTANICAL, Traits.CULTIVAR, Traits.COMMON, Traits.TELL_APART, Traits.LIKE, Traits.SIZES_SOLD);
+    private static final Set<Trait<?>> NOT_COMPARED = Set.of(
+            Traits.ID,
+            Traits.BOTANICAL,
+            Traits.CULTIVAR,
+            Traits.COMMON,
+            Traits.TELL_APART,
+            Traits.LIKE,
+            Traits.SIZES_SOLD);
 
     public TraitRow {
         values = List.copyOf(values);
@@ -26,7 +32,8 @@ public record TraitRow(Trait<?> trait, List<String> values, boolean agrees) {
     public static List<TraitRow> of(List<Cultivar> plants) {
         List<TraitRow> rows = new ArrayList<>();
         for (Trait<?> trait : Traits.ALL) {
-            List<String> values = plants.stream().map(plant -> plant.write(trait).orElse("")).toList();
+            List<String> values =
+                    plants.stream().map(plant -> plant.write(trait).orElse("")).toList();
             if (!NOT_COMPARED.contains(trait) && values.stream().anyMatch(value -> !value.isEmpty())) {
                 rows.add(new TraitRow(trait, values, values.stream().distinct().count() == 1));
             }

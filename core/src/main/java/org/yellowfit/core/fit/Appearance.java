@@ -13,13 +13,13 @@ final class Appearance {
 
     /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
     private static final double GREEN_FROM_DEG = 112;
+
     private static final double GREEN_TO_DEG = 165;
     private static final int FIRST_OF_JUNE = 15;
     private static final int FIRST_OF_OCTOBER = 27;
     private static final double GOLD_FROM_LIGHTNESS = 0.72;
 
-    private Appearance() {
-    }
+    private Appearance() {}
 
     static boolean mayFlower(Cultivar plant) {
         boolean neverShows = plant.kind() == Kind.FERN || plant.kind() == Kind.CONIFER;
@@ -37,20 +37,26 @@ final class Appearance {
      * their leaves carry hardier buds and are not counted.
      */
     static boolean hasWinterBuds(Cultivar plant) {
-        boolean summer = plant.get(Traits.BLOOM).map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER).orElse(false);
+        boolean summer = plant.get(Traits.BLOOM)
+                .map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER)
+                .orElse(false);
         return summer && plant.isWoody() && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
     }
 
     /** D3: woody plants that take hard pruning and do not lose their flowers by it. */
     static boolean takesCutting(Cultivar plant) {
-        boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.BOTH);
+        boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD)
+                && !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.BOTH);
         return plant.isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
     }
 
     /** Bigleaf and mountain hydrangeas turn blue in acid soil and pink in alkaline; white ones stay white (C4). */
     static boolean followsPh(Cultivar plant) {
-        boolean kind = plant.botanical().startsWith("Hydrangea macrophylla") || plant.botanical().startsWith("Hydrangea serrata");
-        return kind && plant.colours(Traits.FLOWER_COLOURS).stream().anyMatch(colour -> colour.lab().chroma() > 0.05);
+        boolean kind = plant.botanical().startsWith("Hydrangea macrophylla")
+                || plant.botanical().startsWith("Hydrangea serrata");
+        return kind
+                && plant.colours(Traits.FLOWER_COLOURS).stream()
+                        .anyMatch(colour -> colour.lab().chroma() > 0.05);
     }
 
     private static boolean isPlainGreen(OkLab lab) {

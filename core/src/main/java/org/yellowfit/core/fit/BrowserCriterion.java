@@ -11,7 +11,8 @@ final class BrowserCriterion implements Criterion {
     private final Function<SiteConditions, Pressure> pressure;
     private final Function<Catalogue, byte[]> column;
 
-    private BrowserCriterion(CriterionName name, Function<SiteConditions, Pressure> pressure, Function<Catalogue, byte[]> column) {
+    private BrowserCriterion(
+            CriterionName name, Function<SiteConditions, Pressure> pressure, Function<Catalogue, byte[]> column) {
         this.name = name;
         this.pressure = pressure;
         this.column = column;
@@ -58,7 +59,9 @@ final class BrowserCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        return pressure.apply(q.site()) == null ? null : Marker.byKey(column.apply(plants), Browsing.values().length, i -> mark(plants, i, q));
+        return pressure.apply(q.site()) == null
+                ? null
+                : Marker.byKey(column.apply(plants), Browsing.values().length, i -> mark(plants, i, q));
     }
 
     @Override
@@ -77,8 +80,19 @@ final class BrowserCriterion implements Criterion {
         }
         String key = "browse." + takes;
         Verdict verdict = Scale.verdict(mark);
-        Explained said = Explained.of(takes, rule(), Phrases.say(key, animals, Phrases.say("pressure." + Words.of(here))),
+        Explained said = Explained.of(
+                takes,
+                rule(),
+                Phrases.say(key, animals, Phrases.say("pressure." + Words.of(here))),
                 Strip.reaching(2.0 - taste - here.ordinal() + 0.5));
-        return verdict == Verdict.FITS ? said : said.with(Remedy.of(Remedy.Action.PLACE_APART, site -> name == CriterionName.DEER ? site.edit().noDeer().build() : site.edit().noRabbits().build(), "apart.browse", animals));
+        return verdict == Verdict.FITS
+                ? said
+                : said.with(Remedy.of(
+                        Remedy.Action.PLACE_APART,
+                        site -> name == CriterionName.DEER
+                                ? site.edit().noDeer().build()
+                                : site.edit().noRabbits().build(),
+                        "apart.browse",
+                        animals));
     }
 }

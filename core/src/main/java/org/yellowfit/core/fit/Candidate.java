@@ -13,15 +13,23 @@ import org.yellowfit.core.plant.Cultivar;
  * @param limiting   the criterion with the lowest score; empty when nothing could be judged
  * @param instead    for a plant that needs a remedy: the nearest plant that needs none
  */
-public record Candidate(Cultivar plant, Verdict verdict, double score, double confidence, Optional<CriterionName> limiting,
-                        List<Judgement> criteria, Optional<Cultivar> instead) {
+public record Candidate(
+        Cultivar plant,
+        Verdict verdict,
+        double score,
+        double confidence,
+        Optional<CriterionName> limiting,
+        List<Judgement> criteria,
+        Optional<Cultivar> instead) {
 
     public Candidate {
         criteria = List.copyOf(criteria);
     }
 
     public Optional<Judgement> judgement(CriterionName name) {
-        return criteria.stream().filter(judgement -> judgement.criterion() == name).findFirst();
+        return criteria.stream()
+                .filter(judgement -> judgement.criterion() == name)
+                .findFirst();
     }
 
     public Optional<Judgement> limitingJudgement() {

@@ -33,9 +33,11 @@ public final class Catalogue {
     final boolean[] slender;
     /** Takes cutting back without losing its flowers, so its height may be kept; its width may (D3). */
     final boolean[] heightKept;
+
     final boolean[] widthKept;
     /** Flowers in summer from buds that stand through winter (A8). */
     final boolean[] winterBuds;
+
     final double[] sunLive;
     final double[] sunFlower;
     final double[] sunColour;
@@ -56,6 +58,7 @@ public final class Catalogue {
     final byte[] spreadsAt;
     /** What the shop's watch list says of it; null for nothing. */
     final WatchList.Entry[] watched;
+
     private final Map<String, Integer> byId;
     private final Map<Double, Sizes> sizes = new ConcurrentHashMap<>();
     private volatile Sizes lastSizes;
@@ -142,8 +145,10 @@ public final class Catalogue {
     private void fill(int i) {
         Cultivar plant = plants[i];
         byId.put(plant.id(), i);
-        zoneMin[i] = (byte) (int) plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(-1);
-        zoneMax[i] = (byte) (int) plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(-1);
+        zoneMin[i] =
+                (byte) (int) plant.get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(-1);
+        zoneMax[i] =
+                (byte) (int) plant.get(Traits.ZONE_MAX).map(zone -> zone.half()).orElse(-1);
         evergreen[i] = plant.persistence() == org.yellowfit.core.plant.Persistence.EVERGREEN;
         annual[i] = plant.isAnnual();
         firstSeason[i] = plant.is(Traits.FIRST_SEASON, YesNo.YES);
@@ -151,9 +156,11 @@ public final class Catalogue {
         mayLoseColour[i] = Appearance.mayLoseColour(plant);
         heightKept[i] = Appearance.takesCutting(plant);
         widthKept[i] = heightKept[i] || !plant.isWoody();
-        slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
+        slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR
+                || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
         winterBuds[i] = Appearance.hasWinterBuds(plant);
-        spreadsAt[i] = (byte) (int) plant.get(Traits.SPREADS_AT_ZONE).map(zone -> zone.half()).orElse(-1);
+        spreadsAt[i] = (byte)
+                (int) plant.get(Traits.SPREADS_AT_ZONE).map(zone -> zone.half()).orElse(-1);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);

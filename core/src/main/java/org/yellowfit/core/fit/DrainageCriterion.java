@@ -32,7 +32,8 @@ final class DrainageCriterion implements Criterion {
             return Scale.UNKNOWN;
         }
         int tooDry = tooDry(plants, i, q);
-        if (tooDry == 1 && q.site().practice().watered() || tooDry == -1 && q.site().practice().plantedHigh()) {
+        if (tooDry == 1 && q.site().practice().watered()
+                || tooDry == -1 && q.site().practice().plantedHigh()) {
             return Scale.fits(0.3);
         }
         int steps = Math.abs(tooDry);
@@ -41,7 +42,9 @@ final class DrainageCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        return q.site().drainage() == null || SiteConditions.yes(q.site().container()) ? null : Marker.byKey(plants.drainage, 1 << CLASSES.length, i -> mark(plants, i, q));
+        return q.site().drainage() == null || SiteConditions.yes(q.site().container())
+                ? null
+                : Marker.byKey(plants.drainage, 1 << CLASSES.length, i -> mark(plants, i, q));
     }
 
     @Override
@@ -52,20 +55,34 @@ final class DrainageCriterion implements Criterion {
     @Override
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
         int tooDry = tooDry(plants, i, q);
-        String takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow().stream().map(Words::of).collect(Collectors.joining(", "));
+        String takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow().stream()
+                .map(Words::of)
+                .collect(Collectors.joining(", "));
         String key = tooDry == 0 ? "drainage.fits" : tooDry > 0 ? "drainage.dry" : "drainage.wet";
-        Explained said = Explained.of(takes, tooDry == 0 ? "C2" : "C5", Phrases.say(key, site(q), takes), strip(plants, i, q));
+        Explained said =
+                Explained.of(takes, tooDry == 0 ? "C2" : "C5", Phrases.say(key, site(q), takes), strip(plants, i, q));
         if (Scale.verdict(mark) == Verdict.FITS) {
             return said;
         }
         Drainage stood = CLASSES[q.site().drainage().ordinal() - tooDry];
-        Remedy pot = Remedy.of(Remedy.Action.POT, site -> site.edit().container().build(), "pot.drain").butSee(CriterionName.HARDINESS, CriterionName.WANTS);
+        Remedy pot = Remedy.of(
+                        Remedy.Action.POT, site -> site.edit().container().build(), "pot.drain")
+                .butSee(CriterionName.HARDINESS, CriterionName.WANTS);
         if (tooDry > 0) {
-            return tooDry > 1 ? said.with(pot) : said.with(Remedy.practised(Remedy.Action.WATER, Practice::withWater, "water.drains"),
-                    Remedy.of(Remedy.Action.AMEND, site -> site.edit().drainage(stood).build(), "amend.sand"));
+            return tooDry > 1
+                    ? said.with(pot)
+                    : said.with(
+                            Remedy.practised(Remedy.Action.WATER, Practice::withWater, "water.drains"),
+                            Remedy.of(
+                                    Remedy.Action.AMEND,
+                                    site -> site.edit().drainage(stood).build(),
+                                    "amend.sand"));
         }
-        Remedy drain = Remedy.of(Remedy.Action.DRAIN, site -> site.edit().drainage(stood).build(), "drain");
-        return tooDry == -1 ? said.with(Remedy.practised(Remedy.Action.PLANT_HIGH, Practice::withHighPlanting, "plant-high"), drain) : said.with(pot, drain);
+        Remedy drain = Remedy.of(
+                Remedy.Action.DRAIN, site -> site.edit().drainage(stood).build(), "drain");
+        return tooDry == -1
+                ? said.with(Remedy.practised(Remedy.Action.PLANT_HIGH, Practice::withHighPlanting, "plant-high"), drain)
+                : said.with(pot, drain);
     }
 
     private static Strip strip(Catalogue plants, int i, Question q) {

@@ -60,17 +60,27 @@ final class ExposureCriterion implements Criterion {
         int here = here(q);
         int disliked = here & plants.dislikes[i];
         int untold = here & ~plants.stands[i];
-        String stands = plants.stands[i] == 0 ? Phrases.say("unknown.plant") : Phrases.say("exposure.plant", named(plants.stands[i]));
+        String stands = plants.stands[i] == 0
+                ? Phrases.say("unknown.plant")
+                : Phrases.say("exposure.plant", named(plants.stands[i]));
         if (disliked != 0) {
-            return Explained.of(Phrases.say("exposure.dislikes", named(plants.dislikes[i])), rule(),
-                    Phrases.say("exposure.disliked", named(disliked)), Strip.reaching(-2)).with(remedy(disliked | untold));
+            return Explained.of(
+                            Phrases.say("exposure.dislikes", named(plants.dislikes[i])),
+                            rule(),
+                            Phrases.say("exposure.disliked", named(disliked)),
+                            Strip.reaching(-2))
+                    .with(remedy(disliked | untold));
         }
         if (untold == 0) {
             String why = here == 0 ? Phrases.say("exposure.calm") : Phrases.say("exposure.fits", named(here));
             return Explained.of(stands, rule(), why, Strip.reaching(1));
         }
-        return Explained.of(stands, rule(), Phrases.say("exposure.untold", named(untold), named(plants.stands[i])),
-                Strip.reaching(-0.5)).with(remedy(untold));
+        return Explained.of(
+                        stands,
+                        rule(),
+                        Phrases.say("exposure.untold", named(untold), named(plants.stands[i])),
+                        Strip.reaching(-0.5))
+                .with(remedy(untold));
     }
 
     /** One remedy for all of it, since each alone would leave the others. */
@@ -87,19 +97,26 @@ final class ExposureCriterion implements Criterion {
                     case REFLECTED_HEAT -> "shade.afternoon";
                     default -> "air.move";
                 };
-                action = action != null ? action : switch (stress) {
-                    case WIND, SALT -> Remedy.Action.SHELTER;
-                    case JUGLONE -> Remedy.Action.PLACE_APART;
-                    case REFLECTED_HEAT -> Remedy.Action.SHADE;
-                    default -> Remedy.Action.MOVE;
-                };
+                action = action != null
+                        ? action
+                        : switch (stress) {
+                            case WIND, SALT -> Remedy.Action.SHELTER;
+                            case JUGLONE -> Remedy.Action.PLACE_APART;
+                            case REFLECTED_HEAT -> Remedy.Action.SHADE;
+                            default -> Remedy.Action.MOVE;
+                        };
                 String text = Phrases.say("remedy." + key);
                 if (!texts.contains(text)) {
                     texts.add(text);
                 }
             }
         }
-        return new Remedy(action, String.join(" ", texts), Remedy.of(action, UnaryOperator.identity(), "air.move").minutesPerYear(), Set.of(), site -> site.edit().without(met).build());
+        return new Remedy(
+                action,
+                String.join(" ", texts),
+                Remedy.of(action, UnaryOperator.identity(), "air.move").minutesPerYear(),
+                Set.of(),
+                site -> site.edit().without(met).build());
     }
 
     /** Walnut roots and salt kill; wind, city air and heat can be softened. */
@@ -118,7 +135,9 @@ final class ExposureCriterion implements Criterion {
     }
 
     private static String named(int mask) {
-        return java.util.Arrays.stream(STRESSES).filter(stress -> (mask & Catalogue.bit(stress)) != 0)
-                .map(stress -> Phrases.say("stress." + Words.of(stress))).collect(Collectors.joining(", "));
+        return java.util.Arrays.stream(STRESSES)
+                .filter(stress -> (mask & Catalogue.bit(stress)) != 0)
+                .map(stress -> Phrases.say("stress." + Words.of(stress)))
+                .collect(Collectors.joining(", "));
     }
 }

@@ -14,8 +14,7 @@ public final class Fit {
     /** Among so many of the best that need no remedy the nearest one to offer instead is looked for. */
     private static final int OFFERED_FROM = 60;
 
-    private record Scored(int index, double score) {
-    }
+    private record Scored(int index, double score) {}
 
     private static final Comparator<Scored> BEST_FIRST =
             Comparator.comparingDouble(Scored::score).reversed().thenComparingInt(Scored::index);
@@ -43,12 +42,19 @@ public final class Fit {
     /** The best in order, with nothing said of them yet. */
     public List<Ranked> order(Question question, int most) {
         return bestOf(question, false, most).stream()
-                .map(each -> new Ranked(each.index(), plants.plants[each.index()], each.score() >= Scale.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF, each.score())).toList();
+                .map(each -> new Ranked(
+                        each.index(),
+                        plants.plants[each.index()],
+                        each.score() >= Scale.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF,
+                        each.score()))
+                .toList();
     }
 
     /** Says of each of the plants why, with no search for another that would need no remedy. */
     public List<Candidate> explain(Question question, List<Ranked> ranked) {
-        return ranked.stream().map(each -> Explaining.candidate(plants, each.index(), question, each.score())).toList();
+        return ranked.stream()
+                .map(each -> Explaining.candidate(plants, each.index(), question, each.score()))
+                .toList();
     }
 
     /** How many of the whole catalogue fit, and how many would if something were done or accepted. */
@@ -74,11 +80,12 @@ public final class Fit {
      * @param fit   plants that fit
      * @param fitIf plants that fit with a remedy or a loss accepted
      */
-    public record Counts(int fit, int fitIf) {
-    }
+    public record Counts(int fit, int fitIf) {}
 
     private List<Candidate> explained(List<Scored> scored, Question question) {
-        return scored.stream().map(each -> Explaining.candidate(plants, each.index(), question, each.score())).toList();
+        return scored.stream()
+                .map(each -> Explaining.candidate(plants, each.index(), question, each.score()))
+                .toList();
     }
 
     private List<Scored> bestOf(Question question, boolean includeNo, int most) {
@@ -116,16 +123,27 @@ public final class Fit {
     }
 
     private List<Candidate> withInstead(List<Candidate> candidates, List<Scored> best) {
-        List<Cultivar> offered = best.stream().filter(scored -> scored.score() >= Scale.FITS_FROM)
-                .limit(OFFERED_FROM).map(scored -> plants.plants[scored.index()]).toList();
-        return candidates.stream().map(candidate -> candidate.verdict() == Verdict.FITS ? candidate : offering(candidate, offered)).toList();
+        List<Cultivar> offered = best.stream()
+                .filter(scored -> scored.score() >= Scale.FITS_FROM)
+                .limit(OFFERED_FROM)
+                .map(scored -> plants.plants[scored.index()])
+                .toList();
+        return candidates.stream()
+                .map(candidate -> candidate.verdict() == Verdict.FITS ? candidate : offering(candidate, offered))
+                .toList();
     }
 
     private static Candidate offering(Candidate candidate, List<Cultivar> offered) {
         Optional<Cultivar> nearest = offered.stream()
                 .filter(plant -> !plant.id().equals(candidate.plant().id()))
                 .max(Comparator.comparingDouble(plant -> Likeness.between(candidate.plant(), plant)));
-        return new Candidate(candidate.plant(), candidate.verdict(), candidate.score(), candidate.confidence(), candidate.limiting(),
-                candidate.criteria(), nearest);
+        return new Candidate(
+                candidate.plant(),
+                candidate.verdict(),
+                candidate.score(),
+                candidate.confidence(),
+                candidate.limiting(),
+                candidate.criteria(),
+                nearest);
     }
 }

@@ -48,7 +48,9 @@ final class HazardCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        Marker hazards = asked(q.site()) ? Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> hazard(plants, i, q)) : i -> Scale.SITE_UNKNOWN;
+        Marker hazards = asked(q.site())
+                ? Marker.byKey(plants.hazards, 1 << Hazard.values().length, i -> hazard(plants, i, q))
+                : i -> Scale.SITE_UNKNOWN;
         Marker spreading = Spreading.marker(plants, q);
         return i -> Spreading.graver(hazards.mark(i), spreading.mark(i));
     }
@@ -87,9 +89,19 @@ final class HazardCriterion implements Criterion {
     /** One that meets both where both are asked. */
     private static Remedy remedy(boolean apart, boolean contained) {
         if (!contained) {
-            return Remedy.of(Remedy.Action.PLACE_APART, place -> place.edit().outOfReach().build(), "apart.hazard");
+            return Remedy.of(
+                    Remedy.Action.PLACE_APART,
+                    place -> place.edit().outOfReach().build(),
+                    "apart.hazard");
         }
-        return apart ? Remedy.of(Remedy.Action.CONTAIN, place -> place.edit().outOfReach().practice(place.practice().withBounds()).build(), "contain.apart")
+        return apart
+                ? Remedy.of(
+                        Remedy.Action.CONTAIN,
+                        place -> place.edit()
+                                .outOfReach()
+                                .practice(place.practice().withBounds())
+                                .build(),
+                        "contain.apart")
                 : Remedy.practised(Remedy.Action.CONTAIN, Practice::withBounds, "contain");
     }
 
@@ -97,8 +109,10 @@ final class HazardCriterion implements Criterion {
         List<String> all = named(plants.hazards[i]);
         List<String> met = named(plants.hazards[i] & concerns(q.site()));
         String has = all.isEmpty() ? Phrases.say("hazards.none") : String.join(", ", all);
-        return met.isEmpty() ? Explained.of(has, rule(), Phrases.say("hazards.fits", has, site(q)), Strip.reaching(1))
-                : Explained.of(has, rule(), Phrases.say("hazards.met", String.join(", ", met), site(q)), Strip.reaching(-1));
+        return met.isEmpty()
+                ? Explained.of(has, rule(), Phrases.say("hazards.fits", has, site(q)), Strip.reaching(1))
+                : Explained.of(
+                        has, rule(), Phrases.say("hazards.met", String.join(", ", met), site(q)), Strip.reaching(-1));
     }
 
     /** The hazards that count here: strictly none means every one of them. */

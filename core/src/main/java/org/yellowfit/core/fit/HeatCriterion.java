@@ -35,7 +35,9 @@ final class HeatCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        return q.site().zone() == null ? null : Marker.byKey(plants.zoneMax, HardinessZone.WARMEST + 1, i -> mark(plants, i, q));
+        return q.site().zone() == null
+                ? null
+                : Marker.byKey(plants.zoneMax, HardinessZone.WARMEST + 1, i -> mark(plants, i, q));
     }
 
     @Override
@@ -47,8 +49,13 @@ final class HeatCriterion implements Criterion {
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
         String warmest = HardinessZone.label(plants.zoneMax[i]);
         int over = q.site().zone().half() - plants.zoneMax[i];
-        Explained said = Explained.of(Phrases.say("heat.plant", warmest), rule(),
-                Phrases.say(over <= 0 ? "heat.fits" : "heat.over", warmest, site(q)), null);
-        return Scale.verdict(mark) == Verdict.FITS_IF ? said.with(Remedy.practised(Remedy.Action.SHADE, Practice::withAfternoonShade, "shade.summer")) : said;
+        Explained said = Explained.of(
+                Phrases.say("heat.plant", warmest),
+                rule(),
+                Phrases.say(over <= 0 ? "heat.fits" : "heat.over", warmest, site(q)),
+                null);
+        return Scale.verdict(mark) == Verdict.FITS_IF
+                ? said.with(Remedy.practised(Remedy.Action.SHADE, Practice::withAfternoonShade, "shade.summer"))
+                : said;
     }
 }

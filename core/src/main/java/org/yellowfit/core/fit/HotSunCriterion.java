@@ -67,14 +67,22 @@ final class HotSunCriterion implements Criterion {
         double most = hotDecides ? plants.hotSunMax[i] : plants.sunMax[i];
         double here = hotDecides ? hotHours(q) : q.site().sunHours();
         String key = (hotDecides ? "hot-sun.hot" : "hot-sun.day") + (here <= most ? ".fits" : ".over");
-        Explained said = Explained.of(Phrases.say(hotDecides ? "hot-sun.plant.hot" : "hot-sun.plant.day", Question.hours(most)), rule(),
-                Phrases.say(key, Question.hours(here), Question.hours(most)), Strip.around(0, most, here, 1));
-        return here <= most ? said : said.with(Remedy.of(Remedy.Action.SHADE, site -> shaded(plants, i, site, q), "shade.afternoon").butSee(CriterionName.SUN_LIVE, CriterionName.SUN_FLOWER, CriterionName.SUN_COLOUR));
+        Explained said = Explained.of(
+                Phrases.say(hotDecides ? "hot-sun.plant.hot" : "hot-sun.plant.day", Question.hours(most)),
+                rule(),
+                Phrases.say(key, Question.hours(here), Question.hours(most)),
+                Strip.around(0, most, here, 1));
+        return here <= most
+                ? said
+                : said.with(Remedy.of(Remedy.Action.SHADE, site -> shaded(plants, i, site, q), "shade.afternoon")
+                        .butSee(CriterionName.SUN_LIVE, CriterionName.SUN_FLOWER, CriterionName.SUN_COLOUR));
     }
 
     /** Hours to spare under the tighter of the limits that count here; NaN when one of them is not known. */
     private static double spare(Catalogue plants, int i, Question q) {
-        double day = q.site().sunHours() == null ? Double.POSITIVE_INFINITY : plants.sunMax[i] - q.site().sunHours();
+        double day = q.site().sunHours() == null
+                ? Double.POSITIVE_INFINITY
+                : plants.sunMax[i] - q.site().sunHours();
         double hot = hotHoursCount(q) ? plants.hotSunMax[i] - hotHours(q) : Double.POSITIVE_INFINITY;
         if (Math.min(day, hot) < 0 || !(Double.isNaN(day) || Double.isNaN(hot))) {
             return Math.min(day, hot);
@@ -100,12 +108,15 @@ final class HotSunCriterion implements Criterion {
         if (!hotHoursCount(q) || Double.isNaN(plants.hotSunMax[i])) {
             return false;
         }
-        double day = q.site().sunHours() == null ? Double.NaN : plants.sunMax[i] - q.site().sunHours();
+        double day = q.site().sunHours() == null
+                ? Double.NaN
+                : plants.sunMax[i] - q.site().sunHours();
         return Double.isNaN(day) || plants.hotSunMax[i] - hotHours(q) <= day;
     }
 
     private static boolean hotHoursCount(Question q) {
-        return q.site().hotHours() != null && (reflected(q) || SiteConditions.yes(q.site().hotSummer()));
+        return q.site().hotHours() != null
+                && (reflected(q) || SiteConditions.yes(q.site().hotSummer()));
     }
 
     private static double hotHours(Question q) {

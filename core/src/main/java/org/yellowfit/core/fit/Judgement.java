@@ -12,8 +12,16 @@ import java.util.Optional;
  * @param rule  the rule of docs/rules.md it comes from
  * @param why   one plain sentence with both numbers in it
  */
-public record Judgement(CriterionName criterion, Verdict verdict, double score, String site, String plant, String rule, String why,
-                        List<Remedy> remedies, Optional<Strip> strip) {
+public record Judgement(
+        CriterionName criterion,
+        Verdict verdict,
+        double score,
+        String site,
+        String plant,
+        String rule,
+        String why,
+        List<Remedy> remedies,
+        Optional<Strip> strip) {
 
     public Judgement {
         remedies = List.copyOf(remedies);

@@ -23,16 +23,13 @@ public final class Lacking {
      * @param words   what is demanded
      * @param without what it would be to give it up, to begin a sentence with
      */
-    public record Demand(String key, String words, String without) {
-    }
+    public record Demand(String key, String words, String without) {}
 
     /** What giving up one demand would open: how many plants, and the best of them. */
-    public record Opening(Demand demand, int plants, List<Cultivar> best) {
-    }
+    public record Opening(Demand demand, int plants, List<Cultivar> best) {}
 
     /** Two demands that no plant meets together, and what giving up either opens. */
-    public record Conflict(Demand one, Demand other, int opensOne, int opensOther) {
-    }
+    public record Conflict(Demand one, Demand other, int opensOne, int opensOther) {}
 
     private static final int BEST = 6;
     private static final int MOST_DEMANDS = 62;
@@ -97,7 +94,11 @@ public final class Lacking {
         for (int a = 0; a < demands.size(); a++) {
             for (int b = a + 1; b < demands.size(); b++) {
                 if (clash(1L << a, 1L << b)) {
-                    Conflict found = new Conflict(demands.get(a), demands.get(b), lackingOnly(1L << a).size(), lackingOnly(1L << b).size());
+                    Conflict found = new Conflict(
+                            demands.get(a),
+                            demands.get(b),
+                            lackingOnly(1L << a).size(),
+                            lackingOnly(1L << b).size());
                     if (best == null || found.opensOne() + found.opensOther() > best.opensOne() + best.opensOther()) {
                         best = found;
                     }
@@ -168,15 +169,23 @@ public final class Lacking {
         double floor = Marking.floor(true, Marking.ANY);
         Map<Integer, Double> scores = new HashMap<>();
         found.forEach(i -> scores.put(i, prepared.score(i, floor)));
-        return found.stream().sorted(Comparator.comparingDouble((Integer i) -> -scores.get(i))).limit(BEST).map(i -> plants.plants[i]).toList();
+        return found.stream()
+                .sorted(Comparator.comparingDouble((Integer i) -> -scores.get(i)))
+                .limit(BEST)
+                .map(i -> plants.plants[i])
+                .toList();
     }
 
     private void lacking(Criterion criterion, Marker marker) {
         for (int i = 0; i < lacks.length; i++) {
             double mark = marker.mark(i);
             if (Scale.isScore(mark) && Scale.verdict(mark) == Verdict.NO) {
-                lacks[i] |= bit(criterion.name().word(), () -> new Demand(criterion.name().word(), Phrases.say("demand." + criterion.name().word(), criterion.site(question)),
-                        Phrases.say("open." + criterion.name().word(), criterion.site(question))));
+                lacks[i] |= bit(
+                        criterion.name().word(),
+                        () -> new Demand(
+                                criterion.name().word(),
+                                Phrases.say("demand." + criterion.name().word(), criterion.site(question)),
+                                Phrases.say("open." + criterion.name().word(), criterion.site(question))));
             }
         }
     }
@@ -189,17 +198,29 @@ public final class Lacking {
 
     private long lacksWishes(Cultivar plant) {
         long lack = 0;
-        if (WantsCriterion.isOtherKind(plant, question.wants()) || WantsCriterion.isNeverKind(plant, question.wants())) {
-            lack |= bit("wants.kinds", () -> wish("wants.kinds", question.wants().kinds().isEmpty() ? Phrases.say("demand.kind.never") : Words.list(question.wants().kinds())));
+        if (WantsCriterion.isOtherKind(plant, question.wants())
+                || WantsCriterion.isNeverKind(plant, question.wants())) {
+            lack |= bit(
+                    "wants.kinds",
+                    () -> wish(
+                            "wants.kinds",
+                            question.wants().kinds().isEmpty()
+                                    ? Phrases.say("demand.kind.never")
+                                    : Words.list(question.wants().kinds())));
         }
         for (Wish wish : WantsCriterion.unwanted(plant, question)) {
-            lack |= bit("wants.never." + wish.field(), () -> wish("wants.never." + wish.field(), Phrases.say("demand.never", wish.words())));
+            lack |= bit(
+                    "wants.never." + wish.field(),
+                    () -> wish("wants.never." + wish.field(), Phrases.say("demand.never", wish.words())));
         }
         // What is not known of a plant neither rules it out nor saves it.
-        List<Wish> known = WantsCriterion.wishes(plant, question).stream().filter(wish -> !wish.isUnknown()).toList();
+        List<Wish> known = WantsCriterion.wishes(plant, question).stream()
+                .filter(wish -> !wish.isUnknown())
+                .toList();
         boolean noneMet = !known.isEmpty() && known.stream().noneMatch(wish -> wish.met() > 0);
         for (Wish wish : known) {
-            boolean insisted = insistAll || question.wants().must().contains(wish.field()) || noneMet && known.size() == 1;
+            boolean insisted =
+                    insistAll || question.wants().must().contains(wish.field()) || noneMet && known.size() == 1;
             if (!wish.isMet() && insisted) {
                 lack |= bit("wants." + wish.field(), () -> wish("wants." + wish.field(), wish.words()));
             }

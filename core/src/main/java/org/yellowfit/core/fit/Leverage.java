@@ -22,6 +22,7 @@ public record Leverage(String field, int plants) {
 
     /** What a field that is not known may well be. */
     private static final Map<String, List<?>> LIKELY = likely();
+
     private static final double SUN_GUESS_H = 1.5;
     private static final double PH_GUESS = 0.7;
 
@@ -45,12 +46,21 @@ public record Leverage(String field, int plants) {
      * @param guessed fields of it that are guesses
      * @return fields that matter, the one that settles most first
      */
-    public static List<Leverage> of(Catalogue plants, Map<String, ?> site, Wants wants, Policy policy, Set<String> guessed) {
+    public static List<Leverage> of(
+            Catalogue plants, Map<String, ?> site, Wants wants, Policy policy, Set<String> guessed) {
         List<Leverage> found = new ArrayList<>();
         for (String field : LIKELY.keySet()) {
-            boolean known = site.get(field) != null && !String.valueOf(site.get(field)).isBlank() || field.equals("zone") && site.get("minTempC") != null;
+            boolean known =
+                    site.get(field) != null && !String.valueOf(site.get(field)).isBlank()
+                            || field.equals("zone") && site.get("minTempC") != null;
             if (!known || guessed.contains(field)) {
-                int settled = settled(plants, site, wants, policy, field, known ? around(field, String.valueOf(site.get(field))) : LIKELY.get(field));
+                int settled = settled(
+                        plants,
+                        site,
+                        wants,
+                        policy,
+                        field,
+                        known ? around(field, String.valueOf(site.get(field))) : LIKELY.get(field));
                 if (settled > 0) {
                     found.add(new Leverage(field, settled));
                 }
@@ -60,8 +70,11 @@ public record Leverage(String field, int plants) {
         return found;
     }
 
-    private static int settled(Catalogue plants, Map<String, ?> site, Wants wants, Policy policy, String field, List<?> values) {
-        List<Marking.Prepared> questions = values.stream().map(value -> new Marking.Prepared(plants, question(site, wants, policy, field, value))).toList();
+    private static int settled(
+            Catalogue plants, Map<String, ?> site, Wants wants, Policy policy, String field, List<?> values) {
+        List<Marking.Prepared> questions = values.stream()
+                .map(value -> new Marking.Prepared(plants, question(site, wants, policy, field, value)))
+                .toList();
         int settled = 0;
         for (int i = 0; i < plants.size(); i++) {
             int first = band(i, questions.get(0));
@@ -85,7 +98,8 @@ public record Leverage(String field, int plants) {
         Map<String, Object> changed = new HashMap<>(site);
         changed.put(field, value);
         List<Problem> problems = new ArrayList<>();
-        return new Question(SiteReader.site(changed, "", problems), wants, policy, org.yellowfit.core.measure.UnitSystem.METRIC);
+        return new Question(
+                SiteReader.site(changed, "", problems), wants, policy, org.yellowfit.core.measure.UnitSystem.METRIC);
     }
 
     private static List<?> around(String field, String value) {

@@ -14,23 +14,37 @@ import java.util.List;
 final class Marking {
 
     static final List<Criterion> CRITERIA = List.of(
-            new HardinessCriterion(), new HeatCriterion(),
-            SunCriterion.toLive(), SunCriterion.toFlower(), SunCriterion.toHoldColour(), new HotSunCriterion(),
-            new TextureCriterion(), new DrainageCriterion(), new MoistureCriterion(), new PhCriterion(),
-            SpaceCriterion.height(), SpaceCriterion.spread(), BrowserCriterion.deer(), BrowserCriterion.rabbits(),
-            new HazardCriterion(), new ExposureCriterion(), new PartnerCriterion(), new WantsCriterion());
+            new HardinessCriterion(),
+            new HeatCriterion(),
+            SunCriterion.toLive(),
+            SunCriterion.toFlower(),
+            SunCriterion.toHoldColour(),
+            new HotSunCriterion(),
+            new TextureCriterion(),
+            new DrainageCriterion(),
+            new MoistureCriterion(),
+            new PhCriterion(),
+            SpaceCriterion.height(),
+            SpaceCriterion.spread(),
+            BrowserCriterion.deer(),
+            BrowserCriterion.rabbits(),
+            new HazardCriterion(),
+            new ExposureCriterion(),
+            new PartnerCriterion(),
+            new WantsCriterion());
 
     /** Those that rule most plants out come first, those that cost most last. */
-    private static final int[] ORDER = order("HARDINESS SUN_LIVE DRAINAGE HEIGHT SPREAD TEXTURE MOISTURE PH HEAT HAZARDS EXPOSURE DEER RABBITS SUN_FLOWER SUN_COLOUR HOT_SUN PARTNER WANTS");
+    private static final int[] ORDER = order(
+            "HARDINESS SUN_LIVE DRAINAGE HEIGHT SPREAD TEXTURE MOISTURE PH HEAT HAZARDS EXPOSURE DEER RABBITS SUN_FLOWER SUN_COLOUR HOT_SUN PARTNER WANTS");
 
     static final double LIMITING_SHARE = 0.6;
     /** Unknown hardiness or light is to be found out before the plant is sold. */
     static final double FIND_OUT_FIRST = Scale.FITS_IF_TO;
+
     static final double RULED_OUT = -1;
     static final double ANY = -1;
 
-    private Marking() {
-    }
+    private Marking() {}
 
     /** One plant's score; for many plants see {@link Prepared}. */
     static double score(Catalogue plants, int i, Question question, boolean includeNo) {
@@ -121,12 +135,15 @@ final class Marking {
         }
         double lowestLog = Math.log(scores[limiting]);
         double mean = Math.exp(LIMITING_SHARE * lowestLog + (1 - LIMITING_SHARE) * (sum == 0 ? lowestLog : log / sum));
-        // No mean lies below the lowest, but for the last digit of a logarithm, which must not move a plant over the border of fitting.
+        // No mean lies below the lowest, but for the last digit of a logarithm, which must not move a plant over the
+        // border of fitting.
         return Math.max(scores[limiting], mean);
     }
 
     private static int[] order(String names) {
         List<CriterionName> listed = CRITERIA.stream().map(Criterion::name).toList();
-        return java.util.Arrays.stream(names.split(" ")).mapToInt(name -> listed.indexOf(CriterionName.valueOf(name))).toArray();
+        return java.util.Arrays.stream(names.split(" "))
+                .mapToInt(name -> listed.indexOf(CriterionName.valueOf(name)))
+                .toArray();
     }
 }

@@ -34,7 +34,9 @@ final class MoistureCriterion implements Criterion {
         }
         double site = q.site().moisture();
         double mark = Scale.against(low, plants.moistureHigh[i], site, MARGIN, REACH);
-        return Scale.verdict(mark) == Verdict.NO && site < low && survivesDry(plants.plants[i]) && low - site <= FAR ? Scale.fitsIf(0) : mark;
+        return Scale.verdict(mark) == Verdict.NO && site < low && survivesDry(plants.plants[i]) && low - site <= FAR
+                ? Scale.fitsIf(0)
+                : mark;
     }
 
     @Override
@@ -45,12 +47,15 @@ final class MoistureCriterion implements Criterion {
         double here = q.site().moisture();
         double[] low = plants.moistureLow;
         double[] high = plants.moistureHigh;
-        return i -> low[i] <= here && here <= high[i] ? Scale.against(low[i], high[i], here, MARGIN, REACH) : mark(plants, i, q);
+        return i -> low[i] <= here && here <= high[i]
+                ? Scale.against(low[i], high[i], here, MARGIN, REACH)
+                : mark(plants, i, q);
     }
 
     @Override
     public String site(Question q) {
-        return Question.number(q.site().moisture()) + " (" + Moisture.words(q.site().moisture()) + ")";
+        return Question.number(q.site().moisture()) + " ("
+                + Moisture.words(q.site().moisture()) + ")";
     }
 
     @Override
@@ -63,16 +68,40 @@ final class MoistureCriterion implements Criterion {
         Strip strip = Strip.around(low, high, site, MARGIN);
         if (site > high) {
             return Explained.of(takes, rule(), Phrases.say("moisture.wet", site(q), takes), strip)
-                    .with(site - high > FAR ? new Remedy[0] : new Remedy[] {Remedy.of(Remedy.Action.PLANT_HIGH, place -> place.edit().moisture(high).build(), "plant-high"),
-                            Remedy.of(Remedy.Action.DRAIN, place -> place.edit().moisture(high).build(), "drain")});
+                    .with(
+                            site - high > FAR
+                                    ? new Remedy[0]
+                                    : new Remedy[] {
+                                        Remedy.of(
+                                                Remedy.Action.PLANT_HIGH,
+                                                place -> place.edit()
+                                                        .moisture(high)
+                                                        .build(),
+                                                "plant-high"),
+                                        Remedy.of(
+                                                Remedy.Action.DRAIN,
+                                                place -> place.edit()
+                                                        .moisture(high)
+                                                        .build(),
+                                                "drain")
+                                    });
         }
         if (site >= low) {
             return Explained.of(takes, rule(), Phrases.say("moisture.fits", site(q), takes), strip);
         }
         String key = survivesDry(plant) ? "moisture.survives" : "moisture.dry";
         String goodFrom = Question.number(plant.get(Traits.LOOKS_GOOD_FROM).orElse(low));
-        return Explained.of(takes, survivesDry(plant) ? "C7" : rule(), Phrases.say(key, site(q), takes, goodFrom), strip)
-                .with(low - site > FAR ? new Remedy[0] : new Remedy[] {Remedy.of(Remedy.Action.WATER, place -> place.edit().moisture(low).build(), survivesDry(plant) ? "water.establish" : "water.always")});
+        return Explained.of(
+                        takes, survivesDry(plant) ? "C7" : rule(), Phrases.say(key, site(q), takes, goodFrom), strip)
+                .with(
+                        low - site > FAR
+                                ? new Remedy[0]
+                                : new Remedy[] {
+                                    Remedy.of(
+                                            Remedy.Action.WATER,
+                                            place -> place.edit().moisture(low).build(),
+                                            survivesDry(plant) ? "water.establish" : "water.always")
+                                });
     }
 
     private static boolean survivesDry(Cultivar plant) {

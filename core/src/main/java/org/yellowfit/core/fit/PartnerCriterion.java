@@ -26,7 +26,11 @@ final class PartnerCriterion implements Criterion {
         if (plant.get(Traits.SEX).isEmpty()) {
             return Scale.UNKNOWN;
         }
-        boolean alone = plant.is(Traits.SEX, Sex.FEMALE) && !q.site().practice().partners().contains(plant.get(Traits.PARTNER_GROUP).orElse(""));
+        boolean alone = plant.is(Traits.SEX, Sex.FEMALE)
+                && !q.site()
+                        .practice()
+                        .partners()
+                        .contains(plant.get(Traits.PARTNER_GROUP).orElse(""));
         return alone ? Scale.fitsIf(1) : Scale.fits(1);
     }
 
@@ -46,7 +50,14 @@ final class PartnerCriterion implements Criterion {
         Sex sex = plant.get(Traits.SEX).orElseThrow();
         String group = plant.get(Traits.PARTNER_GROUP).orElseThrow();
         String word = org.yellowfit.core.measure.Words.of(sex);
-        Explained said = Explained.of(word, rule(), Phrases.say("partner." + word, group), Strip.reaching(Scale.verdict(mark) == Verdict.FITS_IF ? -0.5 : 1));
-        return Scale.verdict(mark) == Verdict.FITS_IF ? said.with(Remedy.practised(Remedy.Action.PARTNER, practice -> practice.withPartner(group), "partner", group)) : said;
+        Explained said = Explained.of(
+                word,
+                rule(),
+                Phrases.say("partner." + word, group),
+                Strip.reaching(Scale.verdict(mark) == Verdict.FITS_IF ? -0.5 : 1));
+        return Scale.verdict(mark) == Verdict.FITS_IF
+                ? said.with(Remedy.practised(
+                        Remedy.Action.PARTNER, practice -> practice.withPartner(group), "partner", group))
+                : said;
     }
 }

@@ -34,7 +34,9 @@ final class PhCriterion implements Criterion {
         double here = q.site().ph();
         double[] low = plants.phLow;
         double[] high = plants.phHigh;
-        return i -> low[i] <= here && here <= high[i] ? Scale.against(low[i], high[i], here, MARGIN, REACH) : mark(plants, i, q);
+        return i -> low[i] <= here && here <= high[i]
+                ? Scale.against(low[i], high[i], here, MARGIN, REACH)
+                : mark(plants, i, q);
     }
 
     @Override
@@ -48,14 +50,31 @@ final class PhCriterion implements Criterion {
         double high = plants.phHigh[i];
         double site = q.site().ph();
         String takes = "pH " + Question.number(low) + "–" + Question.number(high);
-        String colour = Appearance.followsPh(plants.plants[i]) ? " " + Phrases.say("ph.colour." + (site < 5.5 ? "blue" : site > 6.5 ? "pink" : "mixed")) : "";
+        String colour = Appearance.followsPh(plants.plants[i])
+                ? " " + Phrases.say("ph.colour." + (site < 5.5 ? "blue" : site > 6.5 ? "pink" : "mixed"))
+                : "";
         String key = site < low ? "ph.acid" : site > high ? "ph.alkaline" : "ph.fits";
-        Explained said = Explained.of(takes, key.equals("ph.fits") ? "C4" : "C5", Phrases.say(key, site(q), takes) + colour,
+        Explained said = Explained.of(
+                takes,
+                key.equals("ph.fits") ? "C4" : "C5",
+                Phrases.say(key, site(q), takes) + colour,
                 Strip.around(low, high, site, MARGIN));
         return switch (Scale.verdict(mark)) {
             case FITS -> said;
-            case FITS_IF -> said.with(Remedy.of(Remedy.Action.AMEND, place -> place.edit().ph(site < low ? low : high).build(), site < low ? "amend.lime" : "amend.sulfur"));
-            default -> said.with(Remedy.of(Remedy.Action.POT, place -> place.edit().container().ph((low + high) / 2).build(), "pot.ph").butSee(CriterionName.HARDINESS, CriterionName.WANTS));
+            case FITS_IF ->
+                said.with(Remedy.of(
+                        Remedy.Action.AMEND,
+                        place -> place.edit().ph(site < low ? low : high).build(),
+                        site < low ? "amend.lime" : "amend.sulfur"));
+            default ->
+                said.with(Remedy.of(
+                                Remedy.Action.POT,
+                                place -> place.edit()
+                                        .container()
+                                        .ph((low + high) / 2)
+                                        .build(),
+                                "pot.ph")
+                        .butSee(CriterionName.HARDINESS, CriterionName.WANTS));
         };
     }
 }

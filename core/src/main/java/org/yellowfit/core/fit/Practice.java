@@ -15,8 +15,16 @@ import java.util.Set;
  * @param contained       spreaders kept within an edge in the ground, and cut before they seed
  * @param partners        groups of which a male stands within 15 m
  */
-public record Practice(boolean winterCover, boolean frostFreeWinter, boolean oneSeason, boolean afternoonShade, boolean watered, boolean plantedHigh,
-                       boolean prunedToSize, boolean contained, Set<String> partners) {
+public record Practice(
+        boolean winterCover,
+        boolean frostFreeWinter,
+        boolean oneSeason,
+        boolean afternoonShade,
+        boolean watered,
+        boolean plantedHigh,
+        boolean prunedToSize,
+        boolean contained,
+        Set<String> partners) {
 
     public static final Practice NONE = new Practice(false, false, false, false, false, false, false, false, Set.of());
 
@@ -25,40 +33,105 @@ public record Practice(boolean winterCover, boolean frostFreeWinter, boolean one
     }
 
     Practice withWinterCover() {
-        return new Practice(true, frostFreeWinter, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, contained, partners);
+        return new Practice(
+                true,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                watered,
+                plantedHigh,
+                prunedToSize,
+                contained,
+                partners);
     }
 
     Practice withFrostFreeWinter() {
-        return new Practice(winterCover, true, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, contained, partners);
+        return new Practice(
+                winterCover, true, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, contained, partners);
     }
 
     Practice withOneSeason() {
-        return new Practice(winterCover, frostFreeWinter, true, afternoonShade, watered, plantedHigh, prunedToSize, contained, partners);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                true,
+                afternoonShade,
+                watered,
+                plantedHigh,
+                prunedToSize,
+                contained,
+                partners);
     }
 
     Practice withAfternoonShade() {
-        return new Practice(winterCover, frostFreeWinter, oneSeason, true, watered, plantedHigh, prunedToSize, contained, partners);
+        return new Practice(
+                winterCover, frostFreeWinter, oneSeason, true, watered, plantedHigh, prunedToSize, contained, partners);
     }
 
     Practice withWater() {
-        return new Practice(winterCover, frostFreeWinter, oneSeason, afternoonShade, true, plantedHigh, prunedToSize, contained, partners);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                true,
+                plantedHigh,
+                prunedToSize,
+                contained,
+                partners);
     }
 
     Practice withHighPlanting() {
-        return new Practice(winterCover, frostFreeWinter, oneSeason, afternoonShade, watered, true, prunedToSize, contained, partners);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                watered,
+                true,
+                prunedToSize,
+                contained,
+                partners);
     }
 
     Practice withPruning() {
-        return new Practice(winterCover, frostFreeWinter, oneSeason, afternoonShade, watered, plantedHigh, true, contained, partners);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                watered,
+                plantedHigh,
+                true,
+                contained,
+                partners);
     }
 
     Practice withBounds() {
-        return new Practice(winterCover, frostFreeWinter, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, true, partners);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                watered,
+                plantedHigh,
+                prunedToSize,
+                true,
+                partners);
     }
 
     Practice withPartner(String group) {
         Set<String> more = new java.util.HashSet<>(partners);
         more.add(group);
-        return new Practice(winterCover, frostFreeWinter, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, contained, more);
+        return new Practice(
+                winterCover,
+                frostFreeWinter,
+                oneSeason,
+                afternoonShade,
+                watered,
+                plantedHigh,
+                prunedToSize,
+                contained,
+                more);
     }
 }

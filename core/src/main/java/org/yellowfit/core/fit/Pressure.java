@@ -2,5 +2,7 @@ package org.yellowfit.core.fit;
 
 /** How many deer or rabbits come by. */
 public enum Pressure {
-    NONE, SOME, HEAVY
+    NONE,
+    SOME,
+    HEAVY
 }

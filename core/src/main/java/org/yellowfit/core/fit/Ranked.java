@@ -9,5 +9,4 @@ import org.yellowfit.core.plant.Cultivar;
  * @param verdict fits or fits-if, as the score's band says
  * @param score   0–1
  */
-public record Ranked(int index, Cultivar plant, Verdict verdict, double score) {
-}
+public record Ranked(int index, Cultivar plant, Verdict verdict, double score) {}

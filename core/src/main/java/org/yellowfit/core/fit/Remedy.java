@@ -11,12 +11,28 @@ import org.yellowfit.core.measure.Words;
  * @param butSee         criteria that it may make worse; they are judged anew once it is taken up
  * @param effect         the place once it is taken up
  */
-public record Remedy(Action action, String text, int minutesPerYear, Set<CriterionName> butSee, UnaryOperator<SiteConditions> effect) {
+public record Remedy(
+        Action action,
+        String text,
+        int minutesPerYear,
+        Set<CriterionName> butSee,
+        UnaryOperator<SiteConditions> effect) {
 
     /** What to do; the minutes a year for one plant are our estimates, told in docs/rules.md. */
     public enum Action {
-        SHELTER(15), ANNUAL(20), AMEND(10), PLANT_HIGH(0), POT(90), WATER(60), DRAIN(5), PRUNE_SIZE(25), PLACE_APART(0), PARTNER(10),
-        SHADE(5), MOVE(0), CONTAIN(20);
+        SHELTER(15),
+        ANNUAL(20),
+        AMEND(10),
+        PLANT_HIGH(0),
+        POT(90),
+        WATER(60),
+        DRAIN(5),
+        PRUNE_SIZE(25),
+        PLACE_APART(0),
+        PARTNER(10),
+        SHADE(5),
+        MOVE(0),
+        CONTAIN(20);
 
         private final int minutesPerYear;
 
@@ -35,7 +51,11 @@ public record Remedy(Action action, String text, int minutesPerYear, Set<Criteri
 
     /** A remedy that changes what is done there, not the place. */
     static Remedy practised(Action action, UnaryOperator<Practice> effect, String key, Object... args) {
-        return of(action, site -> site.edit().practice(effect.apply(site.practice())).build(), key, args);
+        return of(
+                action,
+                site -> site.edit().practice(effect.apply(site.practice())).build(),
+                key,
+                args);
     }
 
     Remedy butSee(CriterionName... criteria) {

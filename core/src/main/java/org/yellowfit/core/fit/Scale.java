@@ -16,11 +16,11 @@ final class Scale {
 
     /** Marks that are no scores. */
     static final double UNKNOWN = -1;
+
     static final double SITE_UNKNOWN = -2;
     static final double DOES_NOT_APPLY = -3;
 
-    private Scale() {
-    }
+    private Scale() {}
 
     /** @param comfort 0 at the edge of the range, 1 well inside */
     static double fits(double comfort) {

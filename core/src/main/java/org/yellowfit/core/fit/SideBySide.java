@@ -19,28 +19,31 @@ public final class SideBySide {
      *
      * @param from first day, {@code to} last day; both empty when it is not known or does not flower
      */
-    public record BloomDates(Cultivar plant, Optional<Integer> from, Optional<Integer> to) {
-    }
+    public record BloomDates(Cultivar plant, Optional<Integer> from, Optional<Integer> to) {}
 
     /** The best by one wish or measure; several when they are even. */
-    public record Winner(String by, List<Cultivar> plants, String value) {
-    }
+    public record Winner(String by, List<Cultivar> plants, String value) {}
 
     private static final int HALF_YEAR = 182;
     private static final double EVEN = 1e-9;
 
-    private SideBySide() {
-    }
+    private SideBySide() {}
 
     /** In the order in which they open at the place; those without a known bloom last. */
     public static List<BloomDates> bloomOrder(List<Cultivar> plants, Question question, Seasons seasons) {
-        return plants.stream().map(plant -> bloom(plant, question, seasons))
-                .sorted(Comparator.comparing(each -> each.from().map(day -> seasonal(day, seasons)).orElse(Integer.MAX_VALUE))).toList();
+        return plants.stream()
+                .map(plant -> bloom(plant, question, seasons))
+                .sorted(Comparator.comparing(
+                        each -> each.from().map(day -> seasonal(day, seasons)).orElse(Integer.MAX_VALUE)))
+                .toList();
     }
 
     private static BloomDates bloom(Cultivar plant, Question question, Seasons seasons) {
         return BloomSpell.of(plant, Optional.ofNullable(question.site().zone()), seasons)
-                .map(spell -> new BloomDates(plant, Optional.of(local(spell.startDay(), seasons)), Optional.of(local(spell.startDay() + spell.lengthDays() - 1, seasons))))
+                .map(spell -> new BloomDates(
+                        plant,
+                        Optional.of(local(spell.startDay(), seasons)),
+                        Optional.of(local(spell.startDay() + spell.lengthDays() - 1, seasons))))
                 .orElse(new BloomDates(plant, Optional.empty(), Optional.empty()));
     }
 
@@ -56,7 +59,8 @@ public final class SideBySide {
     /** Year in which the usual size passes the limit or the room; empty when it never does, or neither is known. */
     public static Optional<Integer> outgrown(Cultivar plant, SiteConditions site) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        double years = Math.min(site.maxHeightM() == null ? Double.POSITIVE_INFINITY : growth.yearsToHeight(site.maxHeightM()),
+        double years = Math.min(
+                site.maxHeightM() == null ? Double.POSITIVE_INFINITY : growth.yearsToHeight(site.maxHeightM()),
                 site.roomM() == null ? Double.POSITIVE_INFINITY : growth.yearsToSpread(site.roomM()));
         return Double.isFinite(years) ? Optional.of(Math.max(1, (int) Math.ceil(years))) : Optional.empty();
     }
@@ -64,23 +68,70 @@ public final class SideBySide {
     /** The best by each wish, by the fit, by care and by price; only where they differ. */
     public static List<Winner> winners(List<Candidate> candidates, Question question) {
         List<Winner> winners = new ArrayList<>();
-        best(winners, Phrases.say("winner.fit"), candidates, candidate -> candidate.score(), score -> Phrases.say("winner.fit.value"));
+        best(
+                winners,
+                Phrases.say("winner.fit"),
+                candidates,
+                candidate -> candidate.score(),
+                score -> Phrases.say("winner.fit.value"));
         List<Cultivar> plants = candidates.stream().map(Candidate::plant).toList();
         for (Wish wish : Wish.of(plants.get(0), question.wants(), question)) {
-            best(winners, wish.words(), candidates, candidate -> Wish.of(candidate.plant(), question.wants(), question).stream()
-                    .filter(each -> each.field().equals(wish.field())).mapToDouble(each -> each.isUnknown() ? -1 : each.met()).findFirst().orElse(-1), met -> met >= 1 ? Phrases.say("winner.met") : Phrases.say("winner.part"));
+            best(
+                    winners,
+                    wish.words(),
+                    candidates,
+                    candidate -> Wish.of(candidate.plant(), question.wants(), question).stream()
+                            .filter(each -> each.field().equals(wish.field()))
+                            .mapToDouble(each -> each.isUnknown() ? -1 : each.met())
+                            .findFirst()
+                            .orElse(-1),
+                    met -> met >= 1 ? Phrases.say("winner.met") : Phrases.say("winner.part"));
         }
-        best(winners, Phrases.say("winner.care"), candidates, candidate -> -candidate.plant().get(Traits.CARE_MIN_YEAR).orElse(Double.MAX_VALUE), minutes -> Phrases.say("winner.care.value", Numbers.rounded(-minutes, 0)));
-        best(winners, Phrases.say("winner.hardy"), candidates, candidate -> -candidate.plant().get(Traits.ZONE_MIN).map(zone -> zone.half()).orElse(99), half -> Phrases.say("winner.hardy.value", org.yellowfit.core.climate.HardinessZone.label((int) -half)));
-        best(winners, Phrases.say("winner.bloom"), candidates, candidate -> BloomSpell.inThirds(candidate.plant(), Optional.ofNullable(question.site().zone())).map(bloom -> (double) bloom.lengthThirds()).orElse(0.0), thirds -> Phrases.say("winner.bloom.value", Numbers.rounded(thirds / 3 * 30.4, 0)));
+        best(
+                winners,
+                Phrases.say("winner.care"),
+                candidates,
+                candidate -> -candidate.plant().get(Traits.CARE_MIN_YEAR).orElse(Double.MAX_VALUE),
+                minutes -> Phrases.say("winner.care.value", Numbers.rounded(-minutes, 0)));
+        best(
+                winners,
+                Phrases.say("winner.hardy"),
+                candidates,
+                candidate -> -candidate
+                        .plant()
+                        .get(Traits.ZONE_MIN)
+                        .map(zone -> zone.half())
+                        .orElse(99),
+                half -> Phrases.say("winner.hardy.value", org.yellowfit.core.climate.HardinessZone.label((int) -half)));
+        best(
+                winners,
+                Phrases.say("winner.bloom"),
+                candidates,
+                candidate -> BloomSpell.inThirds(
+                                candidate.plant(),
+                                Optional.ofNullable(question.site().zone()))
+                        .map(bloom -> (double) bloom.lengthThirds())
+                        .orElse(0.0),
+                thirds -> Phrases.say("winner.bloom.value", Numbers.rounded(thirds / 3 * 30.4, 0)));
         return winners;
     }
 
-    private static void best(List<Winner> winners, String by, List<Candidate> candidates, java.util.function.ToDoubleFunction<Candidate> measure, java.util.function.DoubleFunction<String> value) {
+    private static void best(
+            List<Winner> winners,
+            String by,
+            List<Candidate> candidates,
+            java.util.function.ToDoubleFunction<Candidate> measure,
+            java.util.function.DoubleFunction<String> value) {
         double most = candidates.stream().mapToDouble(measure).max().orElse(0);
         double least = candidates.stream().mapToDouble(measure).min().orElse(0);
         if (most > least + EVEN) {
-            winners.add(new Winner(by, candidates.stream().filter(candidate -> measure.applyAsDouble(candidate) >= most - EVEN).map(Candidate::plant).toList(), value.apply(most)));
+            winners.add(new Winner(
+                    by,
+                    candidates.stream()
+                            .filter(candidate -> measure.applyAsDouble(candidate) >= most - EVEN)
+                            .map(Candidate::plant)
+                            .toList(),
+                    value.apply(most)));
         }
     }
 }

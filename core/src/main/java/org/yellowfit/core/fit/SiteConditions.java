@@ -28,19 +28,44 @@ import org.yellowfit.core.soil.TextureClass;
  * @param practice        what is done there for its plants
  */
 public record SiteConditions(
-        HardinessZone zone, Double sunHours, Double hotHours, Boolean reflectedHeat, Boolean hotSummer,
-        TextureClass texture, Drainage drainage, Double ph, Double moisture,
-        Boolean sheltered, Boolean frostPocket, Set<Stress> exposure, Pressure deer, Pressure rabbits,
-        Boolean children, Boolean pets, Boolean strictlyNoHazards, Boolean container,
-        Double depthM, Double lengthM, Double maxHeightM, double wallClearanceM, double pathClearanceM,
-        double horizonYears, LocalDate plantingDate, LocalDate firstFrost, SpringFrosts springFrosts, Practice practice) {
+        HardinessZone zone,
+        Double sunHours,
+        Double hotHours,
+        Boolean reflectedHeat,
+        Boolean hotSummer,
+        TextureClass texture,
+        Drainage drainage,
+        Double ph,
+        Double moisture,
+        Boolean sheltered,
+        Boolean frostPocket,
+        Set<Stress> exposure,
+        Pressure deer,
+        Pressure rabbits,
+        Boolean children,
+        Boolean pets,
+        Boolean strictlyNoHazards,
+        Boolean container,
+        Double depthM,
+        Double lengthM,
+        Double maxHeightM,
+        double wallClearanceM,
+        double pathClearanceM,
+        double horizonYears,
+        LocalDate plantingDate,
+        LocalDate firstFrost,
+        SpringFrosts springFrosts,
+        Practice practice) {
 
     public static final double USUAL_HORIZON_YEARS = 10;
 
     /** Width left for a plant's spread after the clearances, m; null when the depth is unknown. */
     public Double roomM() {
-        return depthM == null ? lengthM : Double.valueOf(Math.min(depthM - wallClearanceM - pathClearanceM,
-                lengthM == null ? Double.POSITIVE_INFINITY : lengthM));
+        return depthM == null
+                ? lengthM
+                : Double.valueOf(Math.min(
+                        depthM - wallClearanceM - pathClearanceM,
+                        lengthM == null ? Double.POSITIVE_INFINITY : lengthM));
     }
 
     /** Weeks from planting to the first frost, null when a date is missing (A5). */

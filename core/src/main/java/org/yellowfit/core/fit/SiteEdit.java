@@ -121,7 +121,9 @@ public final class SiteEdit {
 
     /** Room for a plant so wide, the clearances kept. */
     SiteEdit roomFor(double spreadM) {
-        depthM = depthM == null ? null : (Double) Math.max(depthM, spreadM + from.wallClearanceM() + from.pathClearanceM());
+        depthM = depthM == null
+                ? null
+                : (Double) Math.max(depthM, spreadM + from.wallClearanceM() + from.pathClearanceM());
         lengthM = lengthM == null ? null : (Double) Math.max(lengthM, spreadM);
         return this;
     }
@@ -137,8 +139,34 @@ public final class SiteEdit {
     }
 
     public SiteConditions build() {
-        return new SiteConditions(from.zone(), sunHours, hotHours, reflectedHeat, from.hotSummer(), texture, drainage, ph, moisture, sheltered, from.frostPocket(), exposure,
-                deer, rabbits, children, pets, from.strictlyNoHazards(), container, depthM, lengthM, maxHeightM, from.wallClearanceM(), from.pathClearanceM(),
-                from.horizonYears(), from.plantingDate(), from.firstFrost(), from.springFrosts(), practice);
+        return new SiteConditions(
+                from.zone(),
+                sunHours,
+                hotHours,
+                reflectedHeat,
+                from.hotSummer(),
+                texture,
+                drainage,
+                ph,
+                moisture,
+                sheltered,
+                from.frostPocket(),
+                exposure,
+                deer,
+                rabbits,
+                children,
+                pets,
+                from.strictlyNoHazards(),
+                container,
+                depthM,
+                lengthM,
+                maxHeightM,
+                from.wallClearanceM(),
+                from.pathClearanceM(),
+                from.horizonYears(),
+                from.plantingDate(),
+                from.firstFrost(),
+                from.springFrosts(),
+                practice);
     }
 }

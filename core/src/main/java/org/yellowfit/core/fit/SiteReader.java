@@ -19,34 +19,76 @@ import org.yellowfit.core.soil.TextureClass;
 public final class SiteReader {
 
     /** The fields of a place, in the order they are read. */
-    public static final Set<String> SITE_FIELDS = Set.of("zone", "minTempC", "sunHours", "hotHours", "reflectedHeat", "hotSummer",
-            "texture", "drainage", "ph", "moisture", "sheltered", "frostPocket", "exposure", "deer", "rabbits", "children", "pets",
-            "strictlyNoHazards", "container", "depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "horizonYears",
-            "plantingDate", "firstFrost", "springFrosts", "partners");
+    public static final Set<String> SITE_FIELDS = Set.of(
+            "zone",
+            "minTempC",
+            "sunHours",
+            "hotHours",
+            "reflectedHeat",
+            "hotSummer",
+            "texture",
+            "drainage",
+            "ph",
+            "moisture",
+            "sheltered",
+            "frostPocket",
+            "exposure",
+            "deer",
+            "rabbits",
+            "children",
+            "pets",
+            "strictlyNoHazards",
+            "container",
+            "depthM",
+            "lengthM",
+            "maxHeightM",
+            "wallClearanceM",
+            "pathClearanceM",
+            "horizonYears",
+            "plantingDate",
+            "firstFrost",
+            "springFrosts",
+            "partners");
+
     public static final Set<String> WANTS_FIELDS = WantsReader.FIELDS;
 
     private static final Set<Stress> EXPOSURES = EnumSet.of(Stress.WIND, Stress.SALT, Stress.JUGLONE, Stress.POLLUTION);
     private static final double LONGEST_M = 10_000;
     private static final double HIGHEST_M = 200;
 
-    private SiteReader() {
-    }
+    private SiteReader() {}
 
     public static SiteConditions site(Map<String, ?> values, String prefix, List<Problem> problems) {
         InputReader in = new InputReader(values, prefix, problems);
-        SiteConditions site = new SiteConditions(zone(in),
-                in.number("sunHours", 0, 24, "hours"), in.number("hotHours", 0, 24, "hours"),
-                in.yesNo("reflectedHeat"), in.yesNo("hotSummer"),
-                in.text("texture", TextureClass::parse), in.word("drainage", Drainage.class),
-                in.number("ph", 3, 10, ""), in.number("moisture", 1, 5, ""),
-                in.yesNo("sheltered"), in.yesNo("frostPocket"), exposure(in),
-                in.word("deer", Pressure.class), in.word("rabbits", Pressure.class),
-                in.yesNo("children"), in.yesNo("pets"), in.yesNo("strictlyNoHazards"), in.yesNo("container"),
-                in.number("depthM", 0.01, LONGEST_M, "m"), in.number("lengthM", 0.01, LONGEST_M, "m"),
+        SiteConditions site = new SiteConditions(
+                zone(in),
+                in.number("sunHours", 0, 24, "hours"),
+                in.number("hotHours", 0, 24, "hours"),
+                in.yesNo("reflectedHeat"),
+                in.yesNo("hotSummer"),
+                in.text("texture", TextureClass::parse),
+                in.word("drainage", Drainage.class),
+                in.number("ph", 3, 10, ""),
+                in.number("moisture", 1, 5, ""),
+                in.yesNo("sheltered"),
+                in.yesNo("frostPocket"),
+                exposure(in),
+                in.word("deer", Pressure.class),
+                in.word("rabbits", Pressure.class),
+                in.yesNo("children"),
+                in.yesNo("pets"),
+                in.yesNo("strictlyNoHazards"),
+                in.yesNo("container"),
+                in.number("depthM", 0.01, LONGEST_M, "m"),
+                in.number("lengthM", 0.01, LONGEST_M, "m"),
                 in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
-                orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0), orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
+                orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0),
+                orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
                 orElse(in.number("horizonYears", 1, 100, "years"), SiteConditions.USUAL_HORIZON_YEARS),
-                in.date("plantingDate"), in.date("firstFrost"), springFrosts(in), partners(in));
+                in.date("plantingDate"),
+                in.date("firstFrost"),
+                springFrosts(in),
+                partners(in));
         checkTogether(site, in);
         return site;
     }
@@ -56,7 +98,8 @@ public final class SiteReader {
     }
 
     public static Policy policy(Object value, List<Problem> problems) {
-        Policy policy = new InputReader(value == null ? Map.of() : Map.of("policy", value), "", problems).word("policy", Policy.class);
+        Policy policy = new InputReader(value == null ? Map.of() : Map.of("policy", value), "", problems)
+                .word("policy", Policy.class);
         return policy == null ? Policy.STANDARD : policy;
     }
 
@@ -79,18 +122,23 @@ public final class SiteReader {
 
     private static Practice partners(InputReader in) {
         List<String> groups = in.list("partners", text -> text);
-        return groups == null ? Practice.NONE : groups.stream().reduce(Practice.NONE, Practice::withPartner, (one, other) -> other);
+        return groups == null
+                ? Practice.NONE
+                : groups.stream().reduce(Practice.NONE, Practice::withPartner, (one, other) -> other);
     }
 
     private static SpringFrosts springFrosts(InputReader in) {
         List<Double> springs = in.list("springFrosts", text -> {
             double degreeDays = org.yellowfit.core.measure.Numbers.parse(text);
             if (!(degreeDays >= 0 && degreeDays <= 6000)) {
-                throw new IllegalArgumentException("Degree days at the last damaging frost of a spring lie between 0 and 6000.");
+                throw new IllegalArgumentException(
+                        "Degree days at the last damaging frost of a spring lie between 0 and 6000.");
             }
             return degreeDays;
         });
-        return springs == null || springs.isEmpty() ? null : new SpringFrosts(springs.stream().mapToDouble(d -> d).toArray());
+        return springs == null || springs.isEmpty()
+                ? null
+                : new SpringFrosts(springs.stream().mapToDouble(d -> d).toArray());
     }
 
     static int month(String text) {
@@ -99,16 +147,20 @@ public final class SiteReader {
             months.add(String.valueOf(month));
         }
         if (!months.contains(text)) {
-            throw new IllegalArgumentException("“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+            throw new IllegalArgumentException(
+                    "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
         }
         return Integer.parseInt(text);
     }
 
     private static void checkTogether(SiteConditions site, InputReader in) {
         if (site.depthM() != null && site.wallClearanceM() + site.pathClearanceM() >= site.depthM()) {
-            in.problem("depthM", "The clearances from wall and path take up the whole depth; nothing is left to plant.");
+            in.problem(
+                    "depthM", "The clearances from wall and path take up the whole depth; nothing is left to plant.");
         }
-        if (site.plantingDate() != null && site.firstFrost() != null && site.firstFrost().isBefore(site.plantingDate())) {
+        if (site.plantingDate() != null
+                && site.firstFrost() != null
+                && site.firstFrost().isBefore(site.plantingDate())) {
             in.problem("firstFrost", "The first frost lies before the planting date.");
         }
     }

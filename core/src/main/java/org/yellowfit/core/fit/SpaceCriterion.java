@@ -4,7 +4,6 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
-import org.yellowfit.core.plant.Traits;
 
 /**
  * Size at the horizon against the room there is (rules D1 to D4): height in flower under a limit, or spread in the depth.
@@ -14,9 +13,11 @@ final class SpaceCriterion implements Criterion {
 
     /** Cutting a third keeps a plant of one and a half times the room (I1: a third to a half). */
     private static final double PRUNED_FROM = 1.5;
+
     private static final double COMFORT_SHARE = 0.25;
     /** In a strip narrower than this, columns and small globes come first (D5). */
     private static final double NARROW_M = 0.9;
+
     private static final double NARROW_COMFORT = 0.6;
     private static final double STEP_SHARE = 0.1;
     private static final double LEAST_STEP_M = 0.05;
@@ -49,7 +50,9 @@ final class SpaceCriterion implements Criterion {
     @Override
     public double mark(Catalogue plants, int i, Question q) {
         Double room = room(q);
-        return room == null ? Scale.SITE_UNKNOWN : marked(plants, i, q, room, plants.sizesAt(q.site().horizonYears()));
+        return room == null
+                ? Scale.SITE_UNKNOWN
+                : marked(plants, i, q, room, plants.sizesAt(q.site().horizonYears()));
     }
 
     private double marked(Catalogue plants, int i, Question q, double room, Sizes sizes) {
@@ -61,7 +64,9 @@ final class SpaceCriterion implements Criterion {
         }
         boolean cut = mid <= room * PRUNED_FROM && mayPrune(plants, i, q);
         if (cut) {
-            return q.site().practice().prunedToSize() ? Scale.fits(0.1) : Scale.fitsIf(1 - (mid / room - 1) / (PRUNED_FROM - 1));
+            return q.site().practice().prunedToSize()
+                    ? Scale.fits(0.1)
+                    : Scale.fitsIf(1 - (mid / room - 1) / (PRUNED_FROM - 1));
         }
         if (mid <= room + ROUNDING && q.policy() != Policy.CAUTIOUS) {
             return Scale.fitsIf((room - mid) / Math.max(size - mid, ROUNDING));
@@ -96,12 +101,18 @@ final class SpaceCriterion implements Criterion {
         Strip strip = Strip.around(size, Double.POSITIVE_INFINITY, room, Math.max(LEAST_STEP_M, room * STEP_SHARE));
         String prefix = upward ? "height" : "spread";
         if (Scale.verdict(mark) == Verdict.FITS) {
-            return Explained.of(grows, rule(), Phrases.say(prefix + ".fits", q.length(size), years, q.length(room)), strip);
+            return Explained.of(
+                    grows, rule(), Phrases.say(prefix + ".fits", q.length(size), years, q.length(room)), strip);
         }
         String outgrown = outgrown(plant, room);
         boolean mayStay = mid <= room + ROUNDING;
-        String why = Phrases.say(prefix + (mayStay ? ".may" : ".over"), q.length(mayStay ? high(plants, i, q) : mid), years,
-                q.length(room), q.length(Math.max(0.01, (mayStay ? high(plants, i, q) : mid) - room)), outgrown);
+        String why = Phrases.say(
+                prefix + (mayStay ? ".may" : ".over"),
+                q.length(mayStay ? high(plants, i, q) : mid),
+                years,
+                q.length(room),
+                q.length(Math.max(0.01, (mayStay ? high(plants, i, q) : mid) - room)),
+                outgrown);
         return remedied(plants, i, q, mark, Explained.of(grows, rule(), why, strip), size);
     }
 
@@ -110,9 +121,22 @@ final class SpaceCriterion implements Criterion {
         if (Scale.verdict(mark) == Verdict.NO && size > room * PRUNED_FROM) {
             return said;
         }
-        Remedy move = Remedy.of(Remedy.Action.MOVE, site -> upward ? site.edit().heightFor(size).build() : site.edit().roomFor(size).build(), upward ? "height.move" : "room.move", q.length(size));
+        Remedy move = Remedy.of(
+                Remedy.Action.MOVE,
+                site -> upward
+                        ? site.edit().heightFor(size).build()
+                        : site.edit().roomFor(size).build(),
+                upward ? "height.move" : "room.move",
+                q.length(size));
         return Scale.verdict(mark) == Verdict.FITS_IF && mayPrune(plants, i, q)
-                ? said.with(Remedy.practised(Remedy.Action.PRUNE_SIZE, Practice::withPruning, plants.plants[i].isWoody() ? "prune-size" : "divide", q.length(room)), move) : said.with(move);
+                ? said.with(
+                        Remedy.practised(
+                                Remedy.Action.PRUNE_SIZE,
+                                Practice::withPruning,
+                                plants.plants[i].isWoody() ? "prune-size" : "divide",
+                                q.length(room)),
+                        move)
+                : said.with(move);
     }
 
     private String outgrown(Cultivar plant, double room) {

@@ -8,8 +8,7 @@ import org.yellowfit.core.plant.Stress;
 /** How a spot changes its zone, step by step (rule A3), for a person to follow. */
 public final class Spot {
 
-    private Spot() {
-    }
+    private Spot() {}
 
     /** Sentences; empty when the zone is not known. */
     public static List<String> told(Question question) {
@@ -19,7 +18,11 @@ public final class Spot {
         }
         List<String> told = new ArrayList<>();
         HardinessZone zone = site.zone();
-        told.add(Phrases.say("spot.zone", zone.label(), question.units().temperature(zone.lowestCelsius()), question.units().temperature(zone.highestCelsius())));
+        told.add(Phrases.say(
+                "spot.zone",
+                zone.label(),
+                question.units().temperature(zone.lowestCelsius()),
+                question.units().temperature(zone.highestCelsius())));
         if (SiteConditions.yes(site.sheltered())) {
             zone = zone.plus(1);
             told.add(Phrases.say("spot.sheltered", zone.label()));
@@ -33,7 +36,10 @@ public final class Spot {
         }
         if (SiteConditions.yes(site.container())) {
             int margin = HardinessCriterion.potMargin(question.policy());
-            told.add(margin == 0 ? Phrases.say("spot.pot.bold") : Phrases.say("spot.pot", zone.plus(-margin).label()));
+            told.add(
+                    margin == 0
+                            ? Phrases.say("spot.pot.bold")
+                            : Phrases.say("spot.pot", zone.plus(-margin).label()));
         }
         return told;
     }

@@ -13,16 +13,20 @@ final class Spreading {
     /** Still a fit, but told: it spreads as warm as this place is. */
     private static final double SPREADS = Scale.fits(0.2);
 
-    private Spreading() {
-    }
+    private Spreading() {}
 
     static double mark(Catalogue plants, int i, Question q) {
         WatchList.Entry watched = plants.watched[i];
         if (watched != null) {
-            return watched.level() == WatchList.Level.AVOID ? Scale.no(0) : q.site().practice().contained() ? Scale.fits(0.2) : Scale.fitsIf(0.5);
+            return watched.level() == WatchList.Level.AVOID
+                    ? Scale.no(0)
+                    : q.site().practice().contained() ? Scale.fits(0.2) : Scale.fitsIf(0.5);
         }
         HardinessZone zone = q.site().zone();
-        boolean spreads = plants.spreadsAt[i] >= 0 && zone != null && zone.half() >= plants.spreadsAt[i] && !(SiteConditions.yes(q.site().container()) && !seeds(plants.plants[i]));
+        boolean spreads = plants.spreadsAt[i] >= 0
+                && zone != null
+                && zone.half() >= plants.spreadsAt[i]
+                && !(SiteConditions.yes(q.site().container()) && !seeds(plants.plants[i]));
         return spreads ? SPREADS : Scale.DOES_NOT_APPLY;
     }
 
@@ -40,10 +44,15 @@ final class Spreading {
         if (watched == null) {
             String zone = plants.plants[i].write(Traits.SPREADS_AT_ZONE).orElseThrow();
             String how = seeds(plants.plants[i]) ? "seeds" : "runs";
-            return Explained.of(Phrases.say("spreading." + how + ".plant", zone), RULE, Phrases.say("spreading." + how, zone, q.site().zone().label()), Strip.reaching(0.4));
+            return Explained.of(
+                    Phrases.say("spreading." + how + ".plant", zone),
+                    RULE,
+                    Phrases.say("spreading." + how, zone, q.site().zone().label()),
+                    Strip.reaching(0.4));
         }
         boolean avoid = watched.level() == WatchList.Level.AVOID;
-        String why = Phrases.say(avoid ? "watched.avoid" : "watched.watch", watched.plant()) + (watched.note().isEmpty() ? "" : " " + Phrases.say("watched.note", watched.note()));
+        String why = Phrases.say(avoid ? "watched.avoid" : "watched.watch", watched.plant())
+                + (watched.note().isEmpty() ? "" : " " + Phrases.say("watched.note", watched.note()));
         return Explained.of(Phrases.say("watched.plant"), RULE, why, Strip.reaching(avoid ? -1 : -0.5));
     }
 
@@ -58,6 +67,8 @@ final class Spreading {
             return hazard;
         }
         boolean passes = Scale.verdict(spreading) == Verdict.FITS;
-        return Scale.isScore(hazard) ? Math.min(hazard, spreading) : hazard == Scale.UNKNOWN && passes ? hazard : spreading;
+        return Scale.isScore(hazard)
+                ? Math.min(hazard, spreading)
+                : hazard == Scale.UNKNOWN && passes ? hazard : spreading;
     }
 }

@@ -17,7 +17,10 @@ public final class Substitutes {
 
     /** How it fits the place beside the plant asked for. */
     public enum Fits {
-        BETTER("fits better here"), AS_WELL("fits as well here"), LESS_WELL("fits less well here"), UNJUDGED("");
+        BETTER("fits better here"),
+        AS_WELL("fits as well here"),
+        LESS_WELL("fits less well here"),
+        UNJUDGED("");
 
         private final String words;
 
@@ -34,15 +37,14 @@ public final class Substitutes {
      * @param verdict of the place on it
      * @param needs   what the place asks for it, when it fits only if
      */
-    public record Offer(Cultivar plant, Substitute said, Fits fits, Verdict verdict, String needs) {
-    }
+    public record Offer(Cultivar plant, Substitute said, Fits fits, Verdict verdict, String needs) {}
 
     /** A wish makes its trait count so many times as much. */
     private static final double WISHED = 2.5;
+
     private static final double AS_WELL = 0.02;
 
-    private Substitutes() {
-    }
+    private Substitutes() {}
 
     /** What counts how much for a visit. */
     public static Map<Aspect, Double> weights(Question question) {
@@ -52,7 +54,10 @@ public final class Substitutes {
             weights.merge(Aspect.LEAVES, WISHED, (a, b) -> a * b);
         }
         if (!wants.colours().isEmpty()) {
-            weights.merge(wants.colourOf() == Wants.ColourOf.LEAF ? Aspect.LEAF_COLOUR : Aspect.FLOWER_COLOUR, WISHED, (a, b) -> a * b);
+            weights.merge(
+                    wants.colourOf() == Wants.ColourOf.LEAF ? Aspect.LEAF_COLOUR : Aspect.FLOWER_COLOUR,
+                    WISHED,
+                    (a, b) -> a * b);
         }
         if (!wants.bloomMonths().isEmpty()) {
             weights.merge(Aspect.BLOOM, WISHED, (a, b) -> a * b);
@@ -82,22 +87,31 @@ public final class Substitutes {
                 found.add(new Scored(i, score, Likeness.between(asked, plants.plants[i], weights)));
             }
         }
-        found.sort(Comparator.comparingDouble(Scored::likeness).reversed().thenComparing(each -> plants.plants[each.index()].id()));
-        return found.stream().limit(most).map(each -> offer(plants, asked, question, judged, own, each)).toList();
+        found.sort(Comparator.comparingDouble(Scored::likeness)
+                .reversed()
+                .thenComparing(each -> plants.plants[each.index()].id()));
+        return found.stream()
+                .limit(most)
+                .map(each -> offer(plants, asked, question, judged, own, each))
+                .toList();
     }
 
-    private record Scored(int index, double score, double likeness) {
-    }
+    private record Scored(int index, double score, double likeness) {}
 
-    private static Offer offer(Catalogue plants, Cultivar asked, Question question, boolean judged, double own, Scored found) {
+    private static Offer offer(
+            Catalogue plants, Cultivar asked, Question question, boolean judged, double own, Scored found) {
         Cultivar other = plants.plants[found.index()];
         Substitute said = Substitute.of(asked, other, found.likeness());
         if (!judged) {
             return new Offer(other, said, Fits.UNJUDGED, Verdict.UNKNOWN, "");
         }
-        Fits fits = found.score() > own + AS_WELL ? Fits.BETTER : found.score() >= own - AS_WELL ? Fits.AS_WELL : Fits.LESS_WELL;
+        Fits fits = found.score() > own + AS_WELL
+                ? Fits.BETTER
+                : found.score() >= own - AS_WELL ? Fits.AS_WELL : Fits.LESS_WELL;
         Candidate candidate = Explaining.candidate(plants, found.index(), question, found.score());
-        String needs = candidate.verdict() == Verdict.FITS ? "" : candidate.limitingJudgement().map(Judgement::why).orElse("");
+        String needs = candidate.verdict() == Verdict.FITS
+                ? ""
+                : candidate.limitingJudgement().map(Judgement::why).orElse("");
         return new Offer(other, said, fits, candidate.verdict(), needs);
     }
 }

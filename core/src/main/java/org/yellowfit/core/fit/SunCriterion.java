@@ -10,6 +10,7 @@ final class SunCriterion implements Criterion {
 
     /** Hours above the need at which a plant is in comfort, and short of the last two at which the lack is plain. */
     private static final double MARGIN_H = 1.5;
+
     private static final double DEATH_H = 2;
 
     private final CriterionName name;
@@ -72,7 +73,9 @@ final class SunCriterion implements Criterion {
         double hours = q.site().sunHours();
         double[] needs = column.apply(plants);
         boolean vital = name == CriterionName.SUN_LIVE;
-        return i -> Double.isNaN(needs[i]) ? applies(plants, i) ? Scale.UNKNOWN : Scale.DOES_NOT_APPLY : marked(hours, needs[i], vital);
+        return i -> Double.isNaN(needs[i])
+                ? applies(plants, i) ? Scale.UNKNOWN : Scale.DOES_NOT_APPLY
+                : marked(hours, needs[i], vital);
     }
 
     @Override
@@ -83,12 +86,24 @@ final class SunCriterion implements Criterion {
     @Override
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
         double needed = column.apply(plants)[i];
-        double most = name == CriterionName.SUN_LIVE && !Double.isNaN(plants.sunMax[i]) ? plants.sunMax[i] : Double.POSITIVE_INFINITY;
+        double most = name == CriterionName.SUN_LIVE && !Double.isNaN(plants.sunMax[i])
+                ? plants.sunMax[i]
+                : Double.POSITIVE_INFINITY;
         Strip strip = Strip.around(needed, Math.max(needed, most), q.site().sunHours(), 1);
         boolean enough = Scale.verdict(mark) == Verdict.FITS;
-        Explained said = Explained.of(Phrases.say("sun.plant", Question.hours(needed)), rule(),
-                Phrases.say(key + (enough ? ".fits" : ".short"), site(q), Question.hours(needed)), strip);
-        return enough ? said : said.with(Remedy.of(Remedy.Action.MOVE, site -> site.edit().sunHours(needed).build(), key + ".move", Question.hours(needed)).butSee(CriterionName.HOT_SUN));
+        Explained said = Explained.of(
+                Phrases.say("sun.plant", Question.hours(needed)),
+                rule(),
+                Phrases.say(key + (enough ? ".fits" : ".short"), site(q), Question.hours(needed)),
+                strip);
+        return enough
+                ? said
+                : said.with(Remedy.of(
+                                Remedy.Action.MOVE,
+                                site -> site.edit().sunHours(needed).build(),
+                                key + ".move",
+                                Question.hours(needed))
+                        .butSee(CriterionName.HOT_SUN));
     }
 
     /** Ferns do not flower, and plain green leaves have no colour to lose: nothing is missing from such rows. */

@@ -41,7 +41,9 @@ final class TextureCriterion implements Criterion {
 
     @Override
     public Marker marker(Catalogue plants, Question q) {
-        return q.site().texture() == null || SiteConditions.yes(q.site().container()) ? null : Marker.byKey(plants.texture, 1 << TextureGroup.values().length, i -> mark(plants, i, q));
+        return q.site().texture() == null || SiteConditions.yes(q.site().container())
+                ? null
+                : Marker.byKey(plants.texture, 1 << TextureGroup.values().length, i -> mark(plants, i, q));
     }
 
     @Override
@@ -52,22 +54,41 @@ final class TextureCriterion implements Criterion {
     @Override
     public Explained explain(Catalogue plants, int i, Question q, double mark) {
         int steps = steps(plants, i, q);
-        String takes = plants.plants[i].get(Traits.TEXTURE).orElseThrow().stream().map(Words::of).collect(Collectors.joining(", "));
-        Explained said = Explained.of(takes, steps == 0 ? "C1" : "C5",
-                Phrases.say(steps == 0 ? "texture.fits" : "texture.short", site(q), takes), Strip.reaching(steps == 0 ? 1 : -steps));
+        String takes = plants.plants[i].get(Traits.TEXTURE).orElseThrow().stream()
+                .map(Words::of)
+                .collect(Collectors.joining(", "));
+        Explained said = Explained.of(
+                takes,
+                steps == 0 ? "C1" : "C5",
+                Phrases.say(steps == 0 ? "texture.fits" : "texture.short", site(q), takes),
+                Strip.reaching(steps == 0 ? 1 : -steps));
         if (steps == 0) {
             return said;
         }
         boolean heavier = q.site().texture().groups().contains(TextureGroup.CLAY);
         return steps == 1
-                ? said.with(Remedy.of(Remedy.Action.AMEND, site -> site.edit().texture(nearest(plants.texture[i], heavier)).build(), heavier ? "amend.clay" : "amend.sand"))
-                : said.with(Remedy.of(Remedy.Action.POT, site -> site.edit().container().build(), "pot.mix").butSee(CriterionName.HARDINESS, CriterionName.WANTS));
+                ? said.with(Remedy.of(
+                        Remedy.Action.AMEND,
+                        site -> site.edit()
+                                .texture(nearest(plants.texture[i], heavier))
+                                .build(),
+                        heavier ? "amend.clay" : "amend.sand"))
+                : said.with(Remedy.of(
+                                Remedy.Action.POT,
+                                site -> site.edit().container().build(),
+                                "pot.mix")
+                        .butSee(CriterionName.HARDINESS, CriterionName.WANTS));
     }
 
     /** What the amended soil behaves like: the plant's texture that lies next to it. */
     private static TextureClass nearest(int textures, boolean fromClay) {
-        List<TextureGroup> order = fromClay ? List.of(TextureGroup.LOAM, TextureGroup.SAND, TextureGroup.CLAY) : List.of(TextureGroup.LOAM, TextureGroup.CLAY, TextureGroup.SAND);
-        TextureGroup group = order.stream().filter(each -> (textures & Catalogue.bit(each)) != 0).findFirst().orElse(TextureGroup.LOAM);
+        List<TextureGroup> order = fromClay
+                ? List.of(TextureGroup.LOAM, TextureGroup.SAND, TextureGroup.CLAY)
+                : List.of(TextureGroup.LOAM, TextureGroup.CLAY, TextureGroup.SAND);
+        TextureGroup group = order.stream()
+                .filter(each -> (textures & Catalogue.bit(each)) != 0)
+                .findFirst()
+                .orElse(TextureGroup.LOAM);
         return switch (group) {
             case SAND -> TextureClass.LOAMY_SAND;
             case LOAM -> TextureClass.LOAM_CLASS;
@@ -86,6 +107,8 @@ final class TextureCriterion implements Criterion {
 
     private static int[] groups() {
         return Arrays.stream(TextureClass.values())
-                .mapToInt(soil -> soil.groups().stream().mapToInt(Catalogue::bit).reduce(0, (one, other) -> one | other)).toArray();
+                .mapToInt(
+                        soil -> soil.groups().stream().mapToInt(Catalogue::bit).reduce(0, (one, other) -> one | other))
+                .toArray();
     }
 }

@@ -21,18 +21,53 @@ import org.yellowfit.core.plant.Use;
  * @param must           fields by name of which a miss rules a plant out
  * @param never          what a plant must not be or have; its own {@code must} and {@code never} mean nothing
  */
-public record Wants(Set<Kind> kinds, boolean evergreen, List<WantedColour> colours, ColourOf colourOf, List<Integer> colourMonths, List<Integer> bloomMonths,
-                    boolean fragrance, boolean pollinators, boolean birds, boolean winterInterest, String nativeRegion, Double maxCareMinutes, Double maxPrice,
-                    Set<Use> uses, Double screenHeightM, int screenByYear, Set<String> must, Wants never) {
+public record Wants(
+        Set<Kind> kinds,
+        boolean evergreen,
+        List<WantedColour> colours,
+        ColourOf colourOf,
+        List<Integer> colourMonths,
+        List<Integer> bloomMonths,
+        boolean fragrance,
+        boolean pollinators,
+        boolean birds,
+        boolean winterInterest,
+        String nativeRegion,
+        Double maxCareMinutes,
+        Double maxPrice,
+        Set<Use> uses,
+        Double screenHeightM,
+        int screenByYear,
+        Set<String> must,
+        Wants never) {
 
     /** Where a colour is looked for. */
     public enum ColourOf {
-        ANY, LEAF, FLOWER
+        ANY,
+        LEAF,
+        FLOWER
     }
 
     public static final int USUAL_SCREEN_YEARS = 5;
-    public static final Wants NOTHING = new Wants(Set.of(), false, List.of(), ColourOf.ANY, List.of(), List.of(), false, false, false, false, null, null, null, Set.of(), null,
-            USUAL_SCREEN_YEARS, Set.of(), null);
+    public static final Wants NOTHING = new Wants(
+            Set.of(),
+            false,
+            List.of(),
+            ColourOf.ANY,
+            List.of(),
+            List.of(),
+            false,
+            false,
+            false,
+            false,
+            null,
+            null,
+            null,
+            Set.of(),
+            null,
+            USUAL_SCREEN_YEARS,
+            Set.of(),
+            null);
 
     public boolean isNothing() {
         return kinds.isEmpty() && wishesNothing() && (never == null || never.kinds.isEmpty() && never.wishesNothing());
@@ -40,7 +75,17 @@ public record Wants(Set<Kind> kinds, boolean evergreen, List<WantedColour> colou
 
     /** Whether nothing is asked for but perhaps a kind. */
     boolean wishesNothing() {
-        return !evergreen && colours.isEmpty() && bloomMonths.isEmpty() && !fragrance && !pollinators && !birds && !winterInterest && nativeRegion == null
-                && maxCareMinutes == null && maxPrice == null && uses.isEmpty() && screenHeightM == null;
+        return !evergreen
+                && colours.isEmpty()
+                && bloomMonths.isEmpty()
+                && !fragrance
+                && !pollinators
+                && !birds
+                && !winterInterest
+                && nativeRegion == null
+                && maxCareMinutes == null
+                && maxPrice == null
+                && uses.isEmpty()
+                && screenHeightM == null;
     }
 }

@@ -57,9 +57,17 @@ final class WantsCriterion implements Criterion {
         if (wants.screenHeightM() != null) {
             asked.add(Phrases.say("wants.screen", q.length(wants.screenHeightM())));
         }
-        Stream.of(wants.fragrance() ? "fragrance" : "", wants.pollinators() ? "pollinators" : "", wants.birds() ? "birds" : "", wants.winterInterest() ? "winter" : "",
-                        wants.nativeRegion() != null ? "native" : "", wants.maxCareMinutes() == null ? "" : "care", wants.maxPrice() == null ? "" : "price", inPot(q) ? "pot" : "")
-                .filter(key -> !key.isEmpty()).forEach(key -> asked.add(Phrases.say("wants." + key)));
+        Stream.of(
+                        wants.fragrance() ? "fragrance" : "",
+                        wants.pollinators() ? "pollinators" : "",
+                        wants.birds() ? "birds" : "",
+                        wants.winterInterest() ? "winter" : "",
+                        wants.nativeRegion() != null ? "native" : "",
+                        wants.maxCareMinutes() == null ? "" : "care",
+                        wants.maxPrice() == null ? "" : "price",
+                        inPot(q) ? "pot" : "")
+                .filter(key -> !key.isEmpty())
+                .forEach(key -> asked.add(Phrases.say("wants." + key)));
         return asked.isEmpty() ? Phrases.say("wants.nothing") : String.join(", ", asked);
     }
 
@@ -68,8 +76,14 @@ final class WantsCriterion implements Criterion {
         Cultivar plant = plants.plants[i];
         if (isOtherKind(plant, q.wants()) || isNeverKind(plant, q.wants())) {
             boolean other = isOtherKind(plant, q.wants());
-            return Explained.of(Words.of(plant.kind()), rule(), Phrases.say(other ? "wants.kind" : "wants.never.kind", Words.of(plant.kind()),
-                    other ? Words.list(q.wants().kinds()) : ""), Strip.reaching(-3));
+            return Explained.of(
+                    Words.of(plant.kind()),
+                    rule(),
+                    Phrases.say(
+                            other ? "wants.kind" : "wants.never.kind",
+                            Words.of(plant.kind()),
+                            other ? Words.list(q.wants().kinds()) : ""),
+                    Strip.reaching(-3));
         }
         List<Wish> unwanted = unwanted(plant, q);
         if (!unwanted.isEmpty()) {
@@ -82,10 +96,19 @@ final class WantsCriterion implements Criterion {
         if (missed.isEmpty()) {
             return Explained.of(met, rule(), Phrases.say("wants.met", met), Strip.reaching(1));
         }
-        List<Wish> insisted = missed.stream().filter(wish -> q.wants().must().contains(wish.field()) && !wish.isUnknown()).toList();
-        String why = !insisted.isEmpty() ? Phrases.say("wants.must", named(insisted))
-                : met.isEmpty() ? Phrases.say("wants.none", named(missed)) : Phrases.say("wants.some", met, named(missed));
-        return Explained.of(met.isEmpty() ? Phrases.say("wants.plant.none") : met, rule(), why, Strip.reaching(Scale.verdict(mark) == Verdict.NO ? -2 : -0.5));
+        List<Wish> insisted = missed.stream()
+                .filter(wish -> q.wants().must().contains(wish.field()) && !wish.isUnknown())
+                .toList();
+        String why = !insisted.isEmpty()
+                ? Phrases.say("wants.must", named(insisted))
+                : met.isEmpty()
+                        ? Phrases.say("wants.none", named(missed))
+                        : Phrases.say("wants.some", met, named(missed));
+        return Explained.of(
+                met.isEmpty() ? Phrases.say("wants.plant.none") : met,
+                rule(),
+                why,
+                Strip.reaching(Scale.verdict(mark) == Verdict.NO ? -2 : -0.5));
     }
 
     private static double score(List<Wish> wishes, Wants wants) {
@@ -126,7 +149,9 @@ final class WantsCriterion implements Criterion {
     /** What the plant is or has that was never wanted. */
     static List<Wish> unwanted(Cultivar plant, Question q) {
         Wants never = q.wants().never();
-        return never == null || never.wishesNothing() ? List.of() : Wish.of(plant, never, q).stream().filter(Wish::isMet).toList();
+        return never == null || never.wishesNothing()
+                ? List.of()
+                : Wish.of(plant, never, q).stream().filter(Wish::isMet).toList();
     }
 
     static boolean isOtherKind(Cultivar plant, Wants wants) {

@@ -15,15 +15,43 @@ import org.yellowfit.core.plant.Use;
 /** Reads what is wanted by the field names of the API. */
 final class WantsReader {
 
-    static final Set<String> FIELDS = Set.of("kinds", "evergreen", "colours", "colourOf", "colourMonths", "bloomMonths", "fragrance", "pollinators", "birds", "winterInterest",
-            "nativeRegion", "maxCareMinutes", "maxPrice", "uses", "screenHeightM", "screenByYear", "must", "never");
+    static final Set<String> FIELDS = Set.of(
+            "kinds",
+            "evergreen",
+            "colours",
+            "colourOf",
+            "colourMonths",
+            "bloomMonths",
+            "fragrance",
+            "pollinators",
+            "birds",
+            "winterInterest",
+            "nativeRegion",
+            "maxCareMinutes",
+            "maxPrice",
+            "uses",
+            "screenHeightM",
+            "screenByYear",
+            "must",
+            "never");
     /** Fields that can be insisted on. */
-    private static final List<String> WISHES = List.of("evergreen", "colours", "bloomMonths", "fragrance", "pollinators", "birds", "winterInterest", "nativeRegion",
-            "maxCareMinutes", "maxPrice", "uses", "screenHeightM");
+    private static final List<String> WISHES = List.of(
+            "evergreen",
+            "colours",
+            "bloomMonths",
+            "fragrance",
+            "pollinators",
+            "birds",
+            "winterInterest",
+            "nativeRegion",
+            "maxCareMinutes",
+            "maxPrice",
+            "uses",
+            "screenHeightM");
+
     private static final double DEAREST = 100_000;
 
-    private WantsReader() {
-    }
+    private WantsReader() {}
 
     static Wants read(Map<String, ?> values, String prefix, List<Problem> problems) {
         return read(values, prefix, problems, true);
@@ -34,13 +62,24 @@ final class WantsReader {
         Wants.ColourOf colourOf = in.word("colourOf", Wants.ColourOf.class);
         Double byYear = in.number("screenByYear", 1, 60, "years");
         return new Wants(
-                new TreeSet<>(list(in, "kinds", text -> Words.parse(Kind.class, text))), yes(in, "evergreen"),
-                list(in, "colours", WantedColour::new), colourOf == null ? Wants.ColourOf.ANY : colourOf, months(in, "colourMonths"), months(in, "bloomMonths"),
-                yes(in, "fragrance"), yes(in, "pollinators"), yes(in, "birds"), yes(in, "winterInterest"), in.text("nativeRegion", text -> text),
-                in.number("maxCareMinutes", 0, 6000, "minutes"), in.number("maxPrice", 0, DEAREST, ""),
-                new TreeSet<>(list(in, "uses", text -> Words.parse(Use.class, text))), in.number("screenHeightM", 0.1, 30, "m"),
+                new TreeSet<>(list(in, "kinds", text -> Words.parse(Kind.class, text))),
+                yes(in, "evergreen"),
+                list(in, "colours", WantedColour::new),
+                colourOf == null ? Wants.ColourOf.ANY : colourOf,
+                months(in, "colourMonths"),
+                months(in, "bloomMonths"),
+                yes(in, "fragrance"),
+                yes(in, "pollinators"),
+                yes(in, "birds"),
+                yes(in, "winterInterest"),
+                in.text("nativeRegion", text -> text),
+                in.number("maxCareMinutes", 0, 6000, "minutes"),
+                in.number("maxPrice", 0, DEAREST, ""),
+                new TreeSet<>(list(in, "uses", text -> Words.parse(Use.class, text))),
+                in.number("screenHeightM", 0.1, 30, "m"),
                 byYear == null ? Wants.USUAL_SCREEN_YEARS : (int) Math.round(byYear),
-                outer ? new TreeSet<>(list(in, "must", WantsReader::wish)) : Set.of(), outer ? never(values, prefix, in, problems) : null);
+                outer ? new TreeSet<>(list(in, "must", WantsReader::wish)) : Set.of(),
+                outer ? never(values, prefix, in, problems) : null);
     }
 
     private static Wants never(Map<String, ?> values, String prefix, InputReader in, List<Problem> problems) {

@@ -34,7 +34,8 @@ import org.yellowfit.core.season.Standing;
  */
 record Wish(String field, String key, String asked, double met) {
 
-    private static final List<org.yellowfit.core.plant.Trait<List<Colour>>> LEAVES = List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);
+    private static final List<org.yellowfit.core.plant.Trait<List<Colour>>> LEAVES =
+            List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);
     private static final int[] WINTER = {11, 12, 1, 2, 3};
 
     String words() {
@@ -59,34 +60,64 @@ record Wish(String field, String key, String asked, double met) {
             wishes.add(new Wish("colours", "colour", colourWords(wants), coloured(plant, wants, q)));
         }
         if (!wants.bloomMonths().isEmpty()) {
-            wishes.add(new Wish("bloomMonths", "bloom", months(wants.bloomMonths()), blooms(plant, wants.bloomMonths(), q)));
+            wishes.add(new Wish(
+                    "bloomMonths", "bloom", months(wants.bloomMonths()), blooms(plant, wants.bloomMonths(), q)));
         }
         if (!wants.uses().isEmpty()) {
             wishes.add(new Wish("uses", "use", Words.list(wants.uses()).replace('-', ' '), used(plant, wants)));
         }
         if (wants.screenHeightM() != null) {
-            wishes.add(new Wish("screenHeightM", "screen", q.length(wants.screenHeightM()) + " by year " + wants.screenByYear(), screens(plant, wants)));
+            wishes.add(new Wish(
+                    "screenHeightM",
+                    "screen",
+                    q.length(wants.screenHeightM()) + " by year " + wants.screenByYear(),
+                    screens(plant, wants)));
         }
         if (wants.fragrance()) {
-            wishes.add(new Wish("fragrance", "fragrance", "", known(plant.get(Traits.FRAGRANCE).map(list -> !list.contains(Fragrance.NONE)))));
+            wishes.add(new Wish(
+                    "fragrance",
+                    "fragrance",
+                    "",
+                    known(plant.get(Traits.FRAGRANCE).map(list -> !list.contains(Fragrance.NONE)))));
         }
         if (wants.pollinators()) {
-            wishes.add(new Wish("pollinators", "pollinators", "", known(plant.get(Traits.WILDLIFE).map(Wish::feedsPollinators))));
+            wishes.add(new Wish(
+                    "pollinators",
+                    "pollinators",
+                    "",
+                    known(plant.get(Traits.WILDLIFE).map(Wish::feedsPollinators))));
         }
         if (wants.birds()) {
-            wishes.add(new Wish("birds", "birds", "", known(plant.get(Traits.WILDLIFE).map(fed -> fed.contains(Wildlife.BIRDS)))));
+            wishes.add(new Wish(
+                    "birds", "birds", "", known(plant.get(Traits.WILDLIFE).map(fed -> fed.contains(Wildlife.BIRDS)))));
         }
         if (wants.winterInterest()) {
             wishes.add(new Wish("winterInterest", "winter", "", showsInWinter(plant, q) ? 1 : 0));
         }
         if (wants.nativeRegion() != null) {
-            wishes.add(new Wish("nativeRegion", "native", wants.nativeRegion(), known(plant.get(Traits.NATIVE_REGION).map(region -> region.toLowerCase(java.util.Locale.ROOT).contains(wants.nativeRegion().toLowerCase(java.util.Locale.ROOT))))));
+            wishes.add(new Wish(
+                    "nativeRegion",
+                    "native",
+                    wants.nativeRegion(),
+                    known(plant.get(Traits.NATIVE_REGION)
+                            .map(region -> region.toLowerCase(java.util.Locale.ROOT)
+                                    .contains(wants.nativeRegion().toLowerCase(java.util.Locale.ROOT))))));
         }
         if (wants.maxCareMinutes() != null) {
-            wishes.add(new Wish("maxCareMinutes", "care", Numbers.rounded(wants.maxCareMinutes(), 0), known(plant.get(Traits.CARE_MIN_YEAR).map(minutes -> minutes <= wants.maxCareMinutes()))));
+            wishes.add(new Wish(
+                    "maxCareMinutes",
+                    "care",
+                    Numbers.rounded(wants.maxCareMinutes(), 0),
+                    known(plant.get(Traits.CARE_MIN_YEAR).map(minutes -> minutes <= wants.maxCareMinutes()))));
         }
         if (wants.maxPrice() != null) {
-            wishes.add(new Wish("maxPrice", "price", Numbers.rounded(wants.maxPrice(), 2), known(plant.get(Traits.SIZES_SOLD).map(sold -> sold.stream().anyMatch(pot -> pot.price().doubleValue() <= wants.maxPrice())))));
+            wishes.add(new Wish(
+                    "maxPrice",
+                    "price",
+                    Numbers.rounded(wants.maxPrice(), 2),
+                    known(plant.get(Traits.SIZES_SOLD)
+                            .map(sold ->
+                                    sold.stream().anyMatch(pot -> pot.price().doubleValue() <= wants.maxPrice())))));
         }
         return wishes;
     }
@@ -97,12 +128,16 @@ record Wish(String field, String key, String asked, double met) {
     }
 
     private static double evergreen(Cultivar plant) {
-        return plant.persistence() == Persistence.EVERGREEN ? 1 : plant.persistence() == Persistence.SEMI_EVERGREEN ? 0.5 : 0;
+        return plant.persistence() == Persistence.EVERGREEN
+                ? 1
+                : plant.persistence() == Persistence.SEMI_EVERGREEN ? 0.5 : 0;
     }
 
     private static String colourWords(Wants wants) {
         String colours = wants.colours().stream().map(WantedColour::text).collect(Collectors.joining("/"));
-        String of = wants.colourOf() == Wants.ColourOf.ANY ? "" : wants.colourOf() == Wants.ColourOf.LEAF ? " leaves" : " flowers";
+        String of = wants.colourOf() == Wants.ColourOf.ANY
+                ? ""
+                : wants.colourOf() == Wants.ColourOf.LEAF ? " leaves" : " flowers";
         return colours + of + (wants.colourMonths().isEmpty() ? "" : " in " + months(wants.colourMonths()));
     }
 
@@ -125,8 +160,15 @@ record Wish(String field, String key, String asked, double met) {
     }
 
     private static boolean shows(DayLook look, Wants wants) {
-        boolean leaf = wants.colourOf() != Wants.ColourOf.FLOWER && look.leafShare() > 0.3 && look.leaves().stream().anyMatch(colour -> answers(colour, wants));
-        return leaf || wants.colourOf() != Wants.ColourOf.LEAF && look.flowerShare() > 0.05 && look.flower().filter(colour -> answers(colour, wants)).isPresent();
+        boolean leaf = wants.colourOf() != Wants.ColourOf.FLOWER
+                && look.leafShare() > 0.3
+                && look.leaves().stream().anyMatch(colour -> answers(colour, wants));
+        return leaf
+                || wants.colourOf() != Wants.ColourOf.LEAF
+                        && look.flowerShare() > 0.05
+                        && look.flower()
+                                .filter(colour -> answers(colour, wants))
+                                .isPresent();
     }
 
     private static boolean answers(Colour colour, Wants wants) {
@@ -138,7 +180,8 @@ record Wish(String field, String key, String asked, double met) {
      * flowers through all. A plant without a known bloom is unknown.
      */
     private static double blooms(Cultivar plant, List<Integer> months, Question q) {
-        Optional<Bloom> bloom = BloomSpell.inThirds(plant, Optional.ofNullable(q.site().zone()));
+        Optional<Bloom> bloom =
+                BloomSpell.inThirds(plant, Optional.ofNullable(q.site().zone()));
         if (bloom.isEmpty()) {
             return Appearance.mayFlower(plant) ? Double.NaN : 0;
         }
@@ -146,7 +189,8 @@ record Wish(String field, String key, String asked, double met) {
             return 1;
         }
         boolean again = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE;
-        PlantYear year = again ? PlantYear.of(plant, Optional.ofNullable(q.site().zone())) : null;
+        PlantYear year =
+                again ? PlantYear.of(plant, Optional.ofNullable(q.site().zone())) : null;
         return again && months.stream().anyMatch(month -> year.month(month).flowerShare() > 0) ? 1 : 0;
     }
 
@@ -180,13 +224,17 @@ record Wish(String field, String key, String asked, double met) {
 
     /** Leaves, coloured stems, fruit, flowers or standing straw in the dark months. */
     private static boolean showsInWinter(Cultivar plant, Question q) {
-        if (plant.persistence() == Persistence.EVERGREEN || plant.get(Traits.STEM_WINTER).isPresent() || plant.is(Traits.STANDS_WINTER, YesNo.YES)) {
+        if (plant.persistence() == Persistence.EVERGREEN
+                || plant.get(Traits.STEM_WINTER).isPresent()
+                || plant.is(Traits.STANDS_WINTER, YesNo.YES)) {
             return true;
         }
         PlantYear year = PlantYear.of(plant, Optional.ofNullable(q.site().zone()));
         for (int month : WINTER) {
             DayLook look = year.month(month);
-            if (look.flowerShare() > 0.1 || look.fruit().isPresent() || look.standing() == Standing.STRAW && plant.is(Traits.STANDS_WINTER, YesNo.YES)) {
+            if (look.flowerShare() > 0.1
+                    || look.fruit().isPresent()
+                    || look.standing() == Standing.STRAW && plant.is(Traits.STANDS_WINTER, YesNo.YES)) {
                 return true;
             }
         }
@@ -198,6 +246,9 @@ record Wish(String field, String key, String asked, double met) {
     }
 
     static String months(List<Integer> months) {
-        return months.stream().map(month -> java.time.Month.of(month).getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH)).collect(Collectors.joining("/"));
+        return months.stream()
+                .map(month -> java.time.Month.of(month)
+                        .getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH))
+                .collect(Collectors.joining("/"));
     }
 }

@@ -21,6 +21,7 @@ public final class GrowthCurve {
     private final double shape;
     /** 1 − (S₀/S∞)^(1/p): what of the root of the growth is still to come when planted. */
     private final double toCome;
+
     private final double rate;
 
     private GrowthCurve(double ultimate, double shape, double toCome, double rate) {
@@ -47,7 +48,8 @@ public final class GrowthCurve {
 
     private static GrowthCurve through(double shape, double startM, double years, double sizeM, double ultimateM) {
         if (!(startM >= 0 && sizeM > 0 && ultimateM > sizeM)) {
-            throw new IllegalArgumentException("A growth curve needs a start of 0 or more, and an ultimate size above the given one.");
+            throw new IllegalArgumentException(
+                    "A growth curve needs a start of 0 or more, and an ultimate size above the given one.");
         }
         double start = Math.min(startM, LARGEST_START * sizeM);
         double toCome = 1 - Math.pow(start / ultimateM, 1 / shape);

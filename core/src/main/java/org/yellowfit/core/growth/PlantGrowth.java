@@ -14,9 +14,11 @@ public final class PlantGrowth {
 
     /** Height of a plant as it leaves the shop when no pot is named, m (D1). */
     public static final double WOODY_START_M = 0.3;
+
     public static final double OTHER_START_M = 0.15;
     /** Growth at half the hours of sun a plant does best in (B7). */
     static final double RATE_AT_HALF_SUN = 0.7;
+
     private static final double LEAST_RATE = 0.4;
 
     private final Cultivar plant;
@@ -46,7 +48,9 @@ public final class PlantGrowth {
         if (!(hours >= 0 && hours <= 24)) {
             throw new IllegalArgumentException("Hours of sun must lie between 0 and 24.");
         }
-        double best = plant.get(Traits.SUN_FLOWER).or(() -> plant.get(Traits.SUN_LIVE)).orElse(0.0);
+        double best = plant.get(Traits.SUN_FLOWER)
+                .or(() -> plant.get(Traits.SUN_LIVE))
+                .orElse(0.0);
         double missing = best <= 0 ? 0 : Math.max(0, 1 - hours / best);
         return new PlantGrowth(plant, startM, Math.max(LEAST_RATE, 1 - missing * (1 - RATE_AT_HALF_SUN) / 0.5));
     }
@@ -74,7 +78,9 @@ public final class PlantGrowth {
     }
 
     private double flowerFactor() {
-        return plant.get(Traits.FLOWER_HEIGHT).map(flower -> Math.max(1, flower.mid() / plant.height10().mid())).orElse(1.0);
+        return plant.get(Traits.FLOWER_HEIGHT)
+                .map(flower -> Math.max(1, flower.mid() / plant.height10().mid()))
+                .orElse(1.0);
     }
 
     private double yearsTo(Interval atTen, Trait<Interval> ultimate, double limitM) {
@@ -98,13 +104,13 @@ public final class PlantGrowth {
     }
 
     private GrowthCurve curve(double atTen, double ultimate) {
-        GrowthCurve curve = plant.isWoody()
-                ? GrowthCurve.woody(startM, atTen, ultimate)
-                : GrowthCurve.clump(startM, atTen);
+        GrowthCurve curve =
+                plant.isWoody() ? GrowthCurve.woody(startM, atTen, ultimate) : GrowthCurve.clump(startM, atTen);
         return curve.atRate(rate);
     }
 
-    private double ultimateOf(Trait<Interval> trait, Interval atTen, java.util.function.ToDoubleFunction<Interval> end) {
+    private double ultimateOf(
+            Trait<Interval> trait, Interval atTen, java.util.function.ToDoubleFunction<Interval> end) {
         return plant.get(trait).map(end::applyAsDouble).orElseGet(() -> end.applyAsDouble(atTen) * usualGain());
     }
 

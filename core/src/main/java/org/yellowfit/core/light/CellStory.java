@@ -21,14 +21,19 @@ public final class CellStory {
         }
     }
 
-    private CellStory() {
-    }
+    private CellStory() {}
 
     /** The spells of a day in order; empty when the sun never stands high enough. */
     public static List<Spell> of(LightStudy study, double xM, double yM, int month) {
         double half = 0.01;
-        Ground spot = Ground.of(new double[][] {{xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}}, 2 * half);
-        List<Shadows> each = study.obstacles().stream().map(obstacle -> new Shadows(spot, List.of(obstacle), study.atHeightM())).toList();
+        Ground spot = Ground.of(
+                new double[][] {
+                    {xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}
+                },
+                2 * half);
+        List<Shadows> each = study.obstacles().stream()
+                .map(obstacle -> new Shadows(spot, List.of(obstacle), study.atHeightM()))
+                .toList();
         SunDay day = study.day(month);
         List<Spell> spells = new ArrayList<>();
         int cell = spot.cellAt(xM, yM);
@@ -46,7 +51,13 @@ public final class CellStory {
                 }
             }
             double half1 = moment.hours() / 2;
-            add(spells, new Spell(day.clockHour(moment.fromNoonH() - half1), day.clockHour(moment.fromNoonH() + half1), darkest, passes));
+            add(
+                    spells,
+                    new Spell(
+                            day.clockHour(moment.fromNoonH() - half1),
+                            day.clockHour(moment.fromNoonH() + half1),
+                            darkest,
+                            passes));
         }
         return spells;
     }
@@ -54,7 +65,13 @@ public final class CellStory {
     private static void add(List<Spell> spells, Spell next) {
         Spell last = spells.isEmpty() ? null : spells.get(spells.size() - 1);
         if (last != null && last.obstacle() == next.obstacle()) {
-            spells.set(spells.size() - 1, new Spell(last.fromClockH(), next.toClockH(), last.obstacle(), Math.min(last.passes(), next.passes())));
+            spells.set(
+                    spells.size() - 1,
+                    new Spell(
+                            last.fromClockH(),
+                            next.toClockH(),
+                            last.obstacle(),
+                            Math.min(last.passes(), next.passes())));
         } else {
             spells.add(next);
         }

@@ -4,7 +4,8 @@ import java.util.Set;
 
 /** How much direct light a crown or a hedge lets through (rule B4): 20 % in leaf, 60 % bare, an evergreen 10 %. */
 public enum Foliage {
-    DECIDUOUS(0.2, 0.6), EVERGREEN(0.1, 0.1);
+    DECIDUOUS(0.2, 0.6),
+    EVERGREEN(0.1, 0.1);
 
     private static final Set<Integer> NORTHERN_LEAF = Set.of(5, 6, 7, 8, 9, 10);
     private static final Set<Integer> SOUTHERN_LEAF = Set.of(11, 12, 1, 2, 3, 4);

@@ -7,6 +7,7 @@ public final class Ground {
 
     /** Most cells a study takes on, those outside the bed counted. */
     public static final int MOST_CELLS = 60_000;
+
     private static final int FEWEST_CELLS = 4;
     private static final int MOST_HALVINGS = 4;
 
@@ -32,7 +33,9 @@ public final class Ground {
         double across = Math.max(1, Math.ceil((east - west) / cellM - 1e-9));
         double along = Math.max(1, Math.ceil((north - south) / cellM - 1e-9));
         if (!(across * along <= MOST_CELLS)) {
-            throw new IllegalArgumentException("The bed has more than %d cells of %s m; take larger cells, or study a part of it.".formatted(MOST_CELLS, cellM));
+            throw new IllegalArgumentException(
+                    "The bed has more than %d cells of %s m; take larger cells, or study a part of it."
+                            .formatted(MOST_CELLS, cellM));
         }
         this.westM = west;
         this.southM = south;

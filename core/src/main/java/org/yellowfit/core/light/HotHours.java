@@ -16,8 +16,7 @@ public final class HotHours {
     /** Longest spell of sun one side of noon can hold in the growing season at temperate latitudes. */
     private static final double LONGEST_HALF_DAY_H = 8;
 
-    private HotHours() {
-    }
+    private HotHours() {}
 
     /** @param sunHours direct hours a day, 0 to 24 */
     public static double estimate(double sunHours, SunBias bias) {

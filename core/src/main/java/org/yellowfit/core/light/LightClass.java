@@ -2,7 +2,10 @@ package org.yellowfit.core.light;
 
 /** Light by hours of direct sun in the growing season (rule B1): sun from 6, part 4–6, shade 2–4, deep shade under 2. */
 public enum LightClass {
-    FULL_SUN("full sun", 6), PART("part sun", 4), SHADE("shade", 2), DEEP_SHADE("deep shade", 0);
+    FULL_SUN("full sun", 6),
+    PART("part sun", 4),
+    SHADE("shade", 2),
+    DEEP_SHADE("deep shade", 0);
 
     private final String words;
     private final double fromHours;

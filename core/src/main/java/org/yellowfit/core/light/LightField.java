@@ -17,7 +17,12 @@ public final class LightField {
     private final double[] hot;
 
     /** Each array holds a column for each of the months, in their order. */
-    LightField(Ground ground, List<Integer> months, double[][] morningByMonth, double[][] afternoonByMonth, double[][] hotByMonth) {
+    LightField(
+            Ground ground,
+            List<Integer> months,
+            double[][] morningByMonth,
+            double[][] afternoonByMonth,
+            double[][] hotByMonth) {
         this.ground = ground;
         this.months = List.copyOf(months);
         this.morningByMonth = morningByMonth;
@@ -43,7 +48,8 @@ public final class LightField {
         if (kept.isEmpty()) {
             throw new IllegalArgumentException("The field holds none of these months.");
         }
-        return new LightField(ground, kept, rows(morningByMonth, kept), rows(afternoonByMonth, kept), rows(hotByMonth, kept));
+        return new LightField(
+                ground, kept, rows(morningByMonth, kept), rows(afternoonByMonth, kept), rows(hotByMonth, kept));
     }
 
     public double hours(int cell) {

@@ -29,20 +29,22 @@ import org.yellowfit.core.measure.Words;
  * @param overcast  days left out
  * @param morning   mean of the counted days before solar noon, h; likewise {@code afternoon} and {@code hot}
  */
-public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
+public record LightLog(
+        Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
 
     /** So much of the sun that thin cloud still counts, and the brightest open shade or overcast does not: our choice. */
     static final double DIRECT_SHARE = 0.4;
+
     private static final double OUTSIDE_CLEAR_KLX = 127.5;
     private static final double EXTINCTION = 0.21;
     /** Share of the sky that a made-up logger sees. */
     private static final double OPEN_SKY = 0.85;
+
     private static final double BRIGHTEST_LUX = 250_000;
     private static final int MOST_READINGS = 200_000;
     private static final Duration LONGEST_GAP = Duration.ofMinutes(65);
 
-    private record Reading(long line, LocalDateTime time, double lux) {
-    }
+    private record Reading(long line, LocalDateTime time, double lux) {}
 
     public double hours() {
         return morning + afternoon;
@@ -63,11 +65,16 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
             try {
                 double value = Numbers.parse(CsvTable.cell(row, lux));
                 if (!(value >= 0 && value <= BRIGHTEST_LUX)) {
-                    throw new IllegalArgumentException("%s lux is out of range; expected 0 to 250000.".formatted(Numbers.write(value)));
+                    throw new IllegalArgumentException(
+                            "%s lux is out of range; expected 0 to 250000.".formatted(Numbers.write(value)));
                 }
                 readings.add(new Reading(row.line(), time(CsvTable.cell(row, time)), value));
             } catch (DateTimeException e) {
-                problems.add(new LineProblem(row.line(), "time", "“%s” is not a time; write it like 2026-06-15T09:40.".formatted(Words.shorten(CsvTable.cell(row, time)))));
+                problems.add(new LineProblem(
+                        row.line(),
+                        "time",
+                        "“%s” is not a time; write it like 2026-06-15T09:40."
+                                .formatted(Words.shorten(CsvTable.cell(row, time)))));
             } catch (IllegalArgumentException e) {
                 problems.add(new LineProblem(row.line(), "lux", e.getMessage()));
             }
@@ -75,7 +82,10 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
         readings.sort(Comparator.comparing(Reading::time));
         for (int i = 1; i < readings.size(); i++) {
             if (readings.get(i).time().equals(readings.get(i - 1).time())) {
-                problems.add(new LineProblem(readings.get(i).line(), "time", "The time %s stands twice.".formatted(readings.get(i).time())));
+                problems.add(new LineProblem(
+                        readings.get(i).line(),
+                        "time",
+                        "The time %s stands twice.".formatted(readings.get(i).time())));
             }
         }
         if (readings.size() < 2 && problems.isEmpty()) {
@@ -101,7 +111,8 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
             SunDay sun = suns.computeIfAbsent(date, day -> SunDay.of(where, day));
             double fromNoon = sun.fromNoon(reading.time().toLocalTime().toSecondOfDay() / 3600.0);
             double altitude = SunPosition.at(sun.at(fromNoon), where).altitudeDegrees();
-            if (altitude >= SunDay.LEAST_ALTITUDE && reading.lux() >= skyLux(altitude) + DIRECT_SHARE * sunLux(altitude)) {
+            if (altitude >= SunDay.LEAST_ALTITUDE
+                    && reading.lux() >= skyLux(altitude) + DIRECT_SHARE * sunLux(altitude)) {
                 double hours = span(readings, i);
                 parts[fromNoon < 0 ? 0 : 1] += hours;
                 parts[2] += fromNoon >= HotHours.FROM_AFTER_NOON_H && fromNoon < HotHours.TO_AFTER_NOON_H ? hours : 0;
@@ -136,7 +147,8 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
     }
 
     private static double half(List<Reading> readings, int from, int to) {
-        Duration gap = Duration.between(readings.get(from).time(), readings.get(to).time());
+        Duration gap =
+                Duration.between(readings.get(from).time(), readings.get(to).time());
         return (gap.compareTo(LONGEST_GAP) > 0 ? LONGEST_GAP : gap).toSeconds() / 7200.0;
     }
 
@@ -164,21 +176,30 @@ public record LightLog(Map<LocalDate, Double> days, List<LocalDate> overcast, do
         StringBuilder out = new StringBuilder("time,lux\r\n");
         java.util.Random chance = new java.util.Random(seed);
         double half = 0.01;
-        Ground spot = Ground.of(new double[][] {{xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}}, 2 * half);
+        Ground spot = Ground.of(
+                new double[][] {
+                    {xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}
+                },
+                2 * half);
         Shadows shadows = new Shadows(spot, study.obstacles(), study.atHeightM());
         for (LocalDate day = firstDay; day.isBefore(firstDay.plusDays(days)); day = day.plusDays(1)) {
             boolean cloudy = chance.nextInt(4) == 0;
             LocalDateTime midnight = day.atStartOfDay();
-            ZoneOffset offset = ZoneOffset.ofTotalSeconds((int) Math.round(study.where().utcOffsetHours() * 3600));
+            ZoneOffset offset =
+                    ZoneOffset.ofTotalSeconds((int) Math.round(study.where().utcOffsetHours() * 3600));
             for (int minute = 0; minute < 24 * 60; minute += 10) {
                 LocalDateTime time = midnight.plusMinutes(minute);
                 SunPosition sun = SunPosition.at(time.atZone(offset), study.where());
                 double lux = 0;
                 if (sun.altitudeDegrees() > 0) {
-                    double direct = sun.altitudeDegrees() < SunDay.LEAST_ALTITUDE ? 0
-                            : shadows.cast(Ray.towards(sun, study.northDegrees()), day.getMonthValue())[spot.cellAt(xM, yM)];
-                    lux = cloudy ? overcastLux(sun.altitudeDegrees()) * (0.7 + 0.3 * chance.nextDouble())
-                            : OPEN_SKY * skyLux(sun.altitudeDegrees()) + direct * sunLux(sun.altitudeDegrees()) * (0.95 + 0.1 * chance.nextDouble());
+                    double direct = sun.altitudeDegrees() < SunDay.LEAST_ALTITUDE
+                            ? 0
+                            : shadows.cast(Ray.towards(sun, study.northDegrees()), day.getMonthValue())[
+                                    spot.cellAt(xM, yM)];
+                    lux = cloudy
+                            ? overcastLux(sun.altitudeDegrees()) * (0.7 + 0.3 * chance.nextDouble())
+                            : OPEN_SKY * skyLux(sun.altitudeDegrees())
+                                    + direct * sunLux(sun.altitudeDegrees()) * (0.95 + 0.1 * chance.nextDouble());
                 }
                 out.append(time).append(',').append(Math.round(lux)).append("\r\n");
             }

@@ -12,7 +12,8 @@ import java.util.TreeSet;
  * @param atHeightM    above the ground at which the plants' sun is looked at, m
  * @param stepMinutes  1 to 60
  */
-public record LightStudy(Whereabouts where, double northDegrees, int year, int stepMinutes, double atHeightM, List<Obstacle> obstacles) {
+public record LightStudy(
+        Whereabouts where, double northDegrees, int year, int stepMinutes, double atHeightM, List<Obstacle> obstacles) {
 
     public static final int MOST_OBSTACLES = 500;
     public static final int USUAL_STEP_MINUTES = 10;
@@ -21,7 +22,8 @@ public record LightStudy(Whereabouts where, double northDegrees, int year, int s
     public LightStudy {
         obstacles = List.copyOf(obstacles);
         if (obstacles.size() > MOST_OBSTACLES) {
-            throw new IllegalArgumentException("A study takes at most %d obstacles; here are %d.".formatted(MOST_OBSTACLES, obstacles.size()));
+            throw new IllegalArgumentException(
+                    "A study takes at most %d obstacles; here are %d.".formatted(MOST_OBSTACLES, obstacles.size()));
         }
         if (!(year >= 1900 && year <= 2200)) {
             throw new IllegalArgumentException("The year must lie between 1900 and 2200.");

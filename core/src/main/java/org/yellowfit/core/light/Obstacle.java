@@ -31,7 +31,9 @@ public sealed interface Obstacle {
      * @param foliage    of a hedge; null for what is built
      * @param leafOnMonths of a deciduous hedge
      */
-    record Wall(String name, double[][] line, double heightM, Double passing, Foliage foliage, Set<Integer> leafOnMonths) implements Obstacle {
+    record Wall(
+            String name, double[][] line, double heightM, Double passing, Foliage foliage, Set<Integer> leafOnMonths)
+            implements Obstacle {
         @Override
         public double passes(int month) {
             return foliage != null ? foliage.passes(leafOnMonths.contains(month)) : passing == null ? 0 : passing;
@@ -39,8 +41,16 @@ public sealed interface Obstacle {
     }
 
     /** A tree: its crown is an ellipsoid between its base and its top. */
-    record Tree(String name, double xM, double yM, double heightM, double crownRadiusM, double crownBaseM, Foliage foliage,
-                Set<Integer> leafOnMonths) implements Obstacle {
+    record Tree(
+            String name,
+            double xM,
+            double yM,
+            double heightM,
+            double crownRadiusM,
+            double crownBaseM,
+            Foliage foliage,
+            Set<Integer> leafOnMonths)
+            implements Obstacle {
         @Override
         public double passes(int month) {
             return foliage.passes(leafOnMonths.contains(month));

@@ -10,6 +10,13 @@ import java.util.List;
  * @param areaM2    m²
  * @param outline   its outer edge, m, the first corner not repeated
  */
-public record Patch(LightClass lightClass, SunBias bias, List<Integer> cells, double hours, double morning, double afternoon, double hot,
-                    double areaM2, double[][] outline) {
-}
+public record Patch(
+        LightClass lightClass,
+        SunBias bias,
+        List<Integer> cells,
+        double hours,
+        double morning,
+        double afternoon,
+        double hot,
+        double areaM2,
+        double[][] outline) {}

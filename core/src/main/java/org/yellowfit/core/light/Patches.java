@@ -24,9 +24,11 @@ public final class Patches {
 
     /** Smaller than this share of the bed, or this many cells, is no patch of its own. */
     private static final double LEAST_SHARE = 0.06;
+
     private static final int FEWEST_CELLS = 3;
     /** Patches whose mean hours differ by less are one, our choice. */
     private static final double ALIKE_H = 0.6;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final LightField field;
@@ -124,7 +126,9 @@ public final class Patches {
                 boolean sameSide = label[next] >= 0 && label[next] != label[cell] && !oppose(label[next], label[cell]);
                 if (sameSide && Math.abs(hours[label[next]] - hours[label[cell]]) < least) {
                     least = Math.abs(hours[label[next]] - hours[label[cell]]);
-                    best = sizes[label[cell]] >= sizes[label[next]] ? new int[] {label[cell], label[next]} : new int[] {label[next], label[cell]};
+                    best = sizes[label[cell]] >= sizes[label[next]]
+                            ? new int[] {label[cell], label[next]}
+                            : new int[] {label[next], label[cell]};
                 }
             }
         }
@@ -133,7 +137,8 @@ public final class Patches {
 
     /** Morning against afternoon sun: plants tell these apart, whatever the hours. */
     private boolean oppose(int one, int other) {
-        return kinds.get(one) % 3 + kinds.get(other) % 3 == SunBias.MORNING.ordinal() + SunBias.AFTERNOON.ordinal() && kinds.get(one) % 3 != kinds.get(other) % 3;
+        return kinds.get(one) % 3 + kinds.get(other) % 3 == SunBias.MORNING.ordinal() + SunBias.AFTERNOON.ordinal()
+                && kinds.get(one) % 3 != kinds.get(other) % 3;
     }
 
     private static boolean splits(LightClass light) {
@@ -161,8 +166,11 @@ public final class Patches {
                 }
             }
         }
-        return borders.entrySet().stream().max(Comparator.<Map.Entry<Integer, Integer>>comparingInt(Map.Entry::getValue)
-                .thenComparing(Map.Entry::getKey, Comparator.reverseOrder())).map(Map.Entry::getKey).orElse(-1);
+        return borders.entrySet().stream()
+                .max(Comparator.<Map.Entry<Integer, Integer>>comparingInt(Map.Entry::getValue)
+                        .thenComparing(Map.Entry::getKey, Comparator.reverseOrder()))
+                .map(Map.Entry::getKey)
+                .orElse(-1);
     }
 
     private int[] neighbours(int cell) {
@@ -197,7 +205,8 @@ public final class Patches {
                 }
             }
             if (!cells.isEmpty()) {
-                patches.add(patch(cells, OverlayNGRobust.overlay(squares(spread, name), whole, OverlayNG.INTERSECTION)));
+                patches.add(
+                        patch(cells, OverlayNGRobust.overlay(squares(spread, name), whole, OverlayNG.INTERSECTION)));
             }
         }
         patches.sort(Comparator.comparingDouble(Patch::areaM2).reversed());
@@ -230,12 +239,21 @@ public final class Patches {
         double afternoon = mean(cells, field::afternoon);
         Polygon largest = null;
         for (int i = 0; i < shape.getNumGeometries(); i++) {
-            if (shape.getGeometryN(i) instanceof Polygon part && (largest == null || part.getArea() > largest.getArea())) {
+            if (shape.getGeometryN(i) instanceof Polygon part
+                    && (largest == null || part.getArea() > largest.getArea())) {
                 largest = part;
             }
         }
-        return new Patch(LightClass.ofHours(morning + afternoon), SunBias.of(morning, afternoon), List.copyOf(cells), morning + afternoon, morning, afternoon,
-                mean(cells, field::hot), shape.getArea(), largest == null ? new double[0][] : corners(largest));
+        return new Patch(
+                LightClass.ofHours(morning + afternoon),
+                SunBias.of(morning, afternoon),
+                List.copyOf(cells),
+                morning + afternoon,
+                morning,
+                afternoon,
+                mean(cells, field::hot),
+                shape.getArea(),
+                largest == null ? new double[0][] : corners(largest));
     }
 
     private static double mean(List<Integer> cells, java.util.function.IntToDoubleFunction column) {
@@ -253,8 +271,11 @@ public final class Patches {
                     column++;
                 }
                 if (column > first) {
-                    runs.add(GEOMETRY.toGeometry(new Envelope(ground.westM() + first * side, ground.westM() + column * side,
-                            ground.southM() + row * side, ground.southM() + (row + 1) * side)));
+                    runs.add(GEOMETRY.toGeometry(new Envelope(
+                            ground.westM() + first * side,
+                            ground.westM() + column * side,
+                            ground.southM() + row * side,
+                            ground.southM() + (row + 1) * side)));
                 }
             }
         }
@@ -271,7 +292,9 @@ public final class Patches {
     }
 
     private static double[][] corners(Polygon polygon) {
-        Coordinate[] ring = org.locationtech.jts.simplify.DouglasPeuckerSimplifier.simplify(polygon.getExteriorRing(), 1e-9).getCoordinates();
+        Coordinate[] ring = org.locationtech.jts.simplify.DouglasPeuckerSimplifier.simplify(
+                        polygon.getExteriorRing(), 1e-9)
+                .getCoordinates();
         double[][] corners = new double[ring.length - 1][];
         for (int i = 0; i < corners.length; i++) {
             corners[i] = new double[] {ring[i].x, ring[i].y};

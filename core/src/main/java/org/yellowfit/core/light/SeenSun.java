@@ -18,6 +18,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
 
     /** The times of the year asked about: the months whose middle day stands for them. */
     public static final List<Integer> TIMES = List.of(3, 6, 9, 12);
+
     private static final int DAY = 15;
     private static final int YEAR = 2025;
 
@@ -28,7 +29,9 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
     public static SeenSun of(Map<Integer, Set<Integer>> ticked, Whereabouts where, List<Integer> months) {
         double[][] times = new double[TIMES.size()][];
         for (int i = 0; i < times.length; i++) {
-            times[i] = parts(ticked.getOrDefault(TIMES.get(i), Set.of()), SunDay.of(where, LocalDate.of(YEAR, TIMES.get(i), DAY)));
+            times[i] = parts(
+                    ticked.getOrDefault(TIMES.get(i), Set.of()),
+                    SunDay.of(where, LocalDate.of(YEAR, TIMES.get(i), DAY)));
         }
         double[] byMonth = new double[12];
         double[] mean = new double[3];

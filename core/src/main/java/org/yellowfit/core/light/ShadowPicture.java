@@ -66,7 +66,9 @@ public record ShadowPicture(List<double[][]> solid, List<double[][]> veiled) {
             double angle = 2 * Math.PI * i / ELLIPSE_CORNERS;
             double u = along * Math.cos(angle) - away;
             double v = tree.crownRadiusM() * Math.sin(angle);
-            outline[i] = new double[] {tree.xM() + u * ray.east() - v * ray.north(), tree.yM() + u * ray.north() + v * ray.east()};
+            outline[i] = new double[] {
+                tree.xM() + u * ray.east() - v * ray.north(), tree.yM() + u * ray.north() + v * ray.east()
+            };
         }
         return anticlockwise(outline);
     }

@@ -57,7 +57,14 @@ final class Shadows {
         double length = (block.heightM() - atHeightM) / ray.rise();
         double[][] outline = block.outline();
         for (int i = 0, j = outline.length - 1; i < outline.length; j = i++) {
-            raster.sweep(outline[j][0], outline[j][1], outline[i][0], outline[i][1], -ray.east() * length, -ray.north() * length, this::blackout);
+            raster.sweep(
+                    outline[j][0],
+                    outline[j][1],
+                    outline[i][0],
+                    outline[i][1],
+                    -ray.east() * length,
+                    -ray.north() * length,
+                    this::blackout);
         }
     }
 
@@ -69,14 +76,28 @@ final class Shadows {
         double[][] line = wall.line();
         if (passes == 0) {
             for (int i = 1; i < line.length; i++) {
-                raster.sweep(line[i - 1][0], line[i - 1][1], line[i][0], line[i][1], -ray.east() * length, -ray.north() * length, this::blackout);
+                raster.sweep(
+                        line[i - 1][0],
+                        line[i - 1][1],
+                        line[i][0],
+                        line[i][1],
+                        -ray.east() * length,
+                        -ray.north() * length,
+                        this::blackout);
             }
             return;
         }
         // Where two legs of one hedge both stand before the sun, it is still one hedge: its light is taken once.
         Arrays.fill(struck, false);
         for (int i = 1; i < line.length; i++) {
-            raster.sweep(line[i - 1][0], line[i - 1][1], line[i][0], line[i][1], -ray.east() * length, -ray.north() * length, cell -> dimOnce(cell, passes));
+            raster.sweep(
+                    line[i - 1][0],
+                    line[i - 1][1],
+                    line[i][0],
+                    line[i][1],
+                    -ray.east() * length,
+                    -ray.north() * length,
+                    cell -> dimOnce(cell, passes));
         }
     }
 

@@ -2,7 +2,9 @@ package org.yellowfit.core.light;
 
 /** Whether most of the direct sun comes before or after solar noon (rule B1). */
 public enum SunBias {
-    MORNING, AFTERNOON, EVEN;
+    MORNING,
+    AFTERNOON,
+    EVEN;
 
     /** Share of the day's sun on one side of noon from which the day is called by that side: our choice. */
     private static final double PLAIN_SHARE = 0.62;

@@ -22,15 +22,21 @@ public record SunDay(Whereabouts where, ZonedDateTime noon, double upH, double d
 
     /** Lower sun is taken by what stands on every horizon, degrees (B4). */
     public static final double LEAST_ALTITUDE = 5;
+
     private static final double HALF_DAY_H = 12;
 
     public static SunDay of(Whereabouts where, LocalDate date) {
         // The search starts from the place's own midnight by the sun, so that the transit found is that day's.
         ZoneOffset solar = ZoneOffset.ofTotalSeconds((int) Math.round(where.longitude() * 240));
         ZonedDateTime day = date.atStartOfDay(solar);
-        SunriseResult result = SPA.calculateSunriseTransitSet(day, where.latitude(), where.longitude(), DeltaT.estimate(date), LEAST_ALTITUDE);
+        SunriseResult result = SPA.calculateSunriseTransitSet(
+                day, where.latitude(), where.longitude(), DeltaT.estimate(date), LEAST_ALTITUDE);
         if (result instanceof SunriseResult.RegularDay regular) {
-            return new SunDay(where, regular.transit(), hours(regular.sunrise(), regular.transit()), hours(regular.transit(), regular.sunset()));
+            return new SunDay(
+                    where,
+                    regular.transit(),
+                    hours(regular.sunrise(), regular.transit()),
+                    hours(regular.transit(), regular.sunset()));
         }
         double half = result instanceof SunriseResult.AllDay ? HALF_DAY_H : 0;
         return new SunDay(where, result.transit(), half, half);

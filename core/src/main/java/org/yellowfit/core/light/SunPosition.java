@@ -24,7 +24,8 @@ public record SunPosition(double azimuthDegrees, double altitudeDegrees) {
 
     /** @param elevationM of the place above the sea, m */
     public static SunPosition at(ZonedDateTime time, Whereabouts where, double elevationM) {
-        SolarPosition position = SPA.calculateSolarPosition(time, where.latitude(), where.longitude(), elevationM, DeltaT.estimate(time.toLocalDate()));
+        SolarPosition position = SPA.calculateSolarPosition(
+                time, where.latitude(), where.longitude(), elevationM, DeltaT.estimate(time.toLocalDate()));
         return new SunPosition(position.azimuth(), 90 - position.zenithAngle());
     }
 }

@@ -35,7 +35,9 @@ public record WarmWall(double ax, double ay, double bx, double by) {
 
     /** Share of the given cells that one of the walls warms, 0–1. */
     public static double share(Ground ground, List<Integer> cells, List<WarmWall> walls) {
-        long warmed = cells.stream().filter(cell -> walls.stream().anyMatch(wall -> wall.reaches(ground.x(cell), ground.y(cell)))).count();
+        long warmed = cells.stream()
+                .filter(cell -> walls.stream().anyMatch(wall -> wall.reaches(ground.x(cell), ground.y(cell))))
+                .count();
         return cells.isEmpty() ? 0 : (double) warmed / cells.size();
     }
 }

@@ -21,7 +21,8 @@ public record Whereabouts(double latitude, double longitude, double utcOffsetHou
 
     private static void check(String what, double value, double most) {
         if (!(value >= -most && value <= most)) {
-            throw new IllegalArgumentException("The %s must lie between −%d and %d.".formatted(what, (int) most, (int) most));
+            throw new IllegalArgumentException(
+                    "The %s must lie between −%d and %d.".formatted(what, (int) most, (int) most));
         }
     }
 }

@@ -18,14 +18,19 @@ public record CsvTable(List<String> header, List<Row> rows) {
     private static final int LONGEST_CELL = 1000;
 
     /** @param line of the file where the row starts, the header is 1 */
-    public record Row(long line, List<String> cells) {
-    }
+    public record Row(long line, List<String> cells) {}
 
     /** @throws UnusableFile when it is no CSV, has no header, or has more rows than {@code mostRows} */
     public static CsvTable read(String text, int mostRows) {
         String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
         if (plain.indexOf('\0') >= 0) {
-            throw UnusableFile.at(1 + plain.substring(0, plain.indexOf('\0')).chars().filter(c -> c == '\n').count(), "",
+            throw UnusableFile.at(
+                    1
+                            + plain.substring(0, plain.indexOf('\0'))
+                                    .chars()
+                                    .filter(c -> c == '\n')
+                                    .count(),
+                    "",
                     "The file holds a NUL character; it is no text file, or was saved as UTF-16.");
         }
         String first = plain.lines().findFirst().orElse("");
@@ -33,12 +38,18 @@ public record CsvTable(List<String> header, List<Row> rows) {
         List<String> header = null;
         List<Row> rows = new ArrayList<>();
         long line = 0;
-        try (CsvReader<CsvRecord> records = CsvReader.builder().fieldSeparator(separator).skipEmptyLines(true).allowExtraFields(true).allowMissingFields(true)
+        try (CsvReader<CsvRecord> records = CsvReader.builder()
+                .fieldSeparator(separator)
+                .skipEmptyLines(true)
+                .allowExtraFields(true)
+                .allowMissingFields(true)
                 .ofCsvRecord(plain)) {
             for (CsvRecord row : records) {
                 line = row.getStartingLineNumber();
                 if (header == null) {
-                    header = row.getFields().stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).toList();
+                    header = row.getFields().stream()
+                            .map(name -> name.strip().toLowerCase(Locale.ROOT))
+                            .toList();
                 } else {
                     rows.add(checked(row));
                 }
@@ -47,7 +58,8 @@ public record CsvTable(List<String> header, List<Row> rows) {
                 }
             }
         } catch (CsvParseException e) {
-            throw UnusableFile.at(line + 1, "", "The file cannot be read as CSV from here on; is a quotation mark left open?");
+            throw UnusableFile.at(
+                    line + 1, "", "The file cannot be read as CSV from here on; is a quotation mark left open?");
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -60,7 +72,10 @@ public record CsvTable(List<String> header, List<Row> rows) {
     private static Row checked(CsvRecord row) {
         for (String cell : row.getFields()) {
             if (cell.length() > LONGEST_CELL) {
-                throw UnusableFile.at(row.getStartingLineNumber(), "", "A cell here is longer than %d characters.".formatted(LONGEST_CELL));
+                throw UnusableFile.at(
+                        row.getStartingLineNumber(),
+                        "",
+                        "A cell here is longer than %d characters.".formatted(LONGEST_CELL));
             }
         }
         return new Row(row.getStartingLineNumber(), row.getFields());
@@ -75,13 +90,19 @@ public record CsvTable(List<String> header, List<Row> rows) {
     public int needed(String name) {
         int column = column(name);
         if (column < 0) {
-            throw UnusableFile.at(1, name, "The column “%s” is missing; the header has: %s.".formatted(name, Words.shorten(String.join(", ", header))));
+            throw UnusableFile.at(
+                    1,
+                    name,
+                    "The column “%s” is missing; the header has: %s."
+                            .formatted(name, Words.shorten(String.join(", ", header))));
         }
         return column;
     }
 
     /** A cell's text, empty when the row is short or the column is not there. */
     public static String cell(Row row, int column) {
-        return column < 0 || column >= row.cells().size() ? "" : row.cells().get(column).strip();
+        return column < 0 || column >= row.cells().size()
+                ? ""
+                : row.cells().get(column).strip();
     }
 }

@@ -28,9 +28,12 @@ public final class InputReader {
         return read(field, value -> {
             double number = value instanceof Number given ? given.doubleValue() : Numbers.parse(text(value));
             if (!(number >= least && number <= most)) {
-                throw new IllegalArgumentException("%s is out of range; expected %s to %s%s.".formatted(
-                        Double.isFinite(number) ? Numbers.write(number) : "This", Numbers.write(least), Numbers.write(most),
-                        unit.isEmpty() ? "" : " " + unit));
+                throw new IllegalArgumentException("%s is out of range; expected %s to %s%s."
+                        .formatted(
+                                Double.isFinite(number) ? Numbers.write(number) : "This",
+                                Numbers.write(least),
+                                Numbers.write(most),
+                                unit.isEmpty() ? "" : " " + unit));
             }
             return number;
         });
@@ -44,7 +47,9 @@ public final class InputReader {
             return switch (text(value)) {
                 case "true", "yes" -> true;
                 case "false", "no" -> false;
-                default -> throw new IllegalArgumentException("“%s” is neither true nor false.".formatted(Words.shorten(text(value))));
+                default ->
+                    throw new IllegalArgumentException(
+                            "“%s” is neither true nor false.".formatted(Words.shorten(text(value))));
             };
         });
     }
@@ -78,7 +83,8 @@ public final class InputReader {
             try {
                 return LocalDate.parse(text);
             } catch (DateTimeException e) {
-                throw new IllegalArgumentException("“%s” is not a date; write it like 2026-05-10.".formatted(Words.shorten(text)), e);
+                throw new IllegalArgumentException(
+                        "“%s” is not a date; write it like 2026-05-10.".formatted(Words.shorten(text)), e);
             }
         });
     }

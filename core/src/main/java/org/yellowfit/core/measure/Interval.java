@@ -8,8 +8,8 @@ public record Interval(double low, double high) {
             throw new IllegalArgumentException("A range needs two finite numbers.");
         }
         if (!(low <= high)) {
-            throw new IllegalArgumentException(
-                    "The range %s is reversed; write the smaller number first.".formatted(write(low) + ".." + write(high)));
+            throw new IllegalArgumentException("The range %s is reversed; write the smaller number first."
+                    .formatted(write(low) + ".." + write(high)));
         }
     }
 

@@ -8,13 +8,12 @@ import java.util.regex.Pattern;
 public final class Length {
 
     private static final String NUMBER = "(\\d{1,6}(?:[.,]\\d{1,6})?)";
-    private static final Pattern SINGLE = Pattern.compile(
-            NUMBER + "\\s*(m|metres?|meters?|cm|mm|ft|feet|foot|'|′|in|inch|inches|\"|″)?");
-    private static final Pattern FEET_AND_INCHES = Pattern.compile(
-            NUMBER + "\\s*(?:ft|feet|foot|'|′)\\s*" + NUMBER + "\\s*(?:in|inch|inches|\"|″)?");
+    private static final Pattern SINGLE =
+            Pattern.compile(NUMBER + "\\s*(m|metres?|meters?|cm|mm|ft|feet|foot|'|′|in|inch|inches|\"|″)?");
+    private static final Pattern FEET_AND_INCHES =
+            Pattern.compile(NUMBER + "\\s*(?:ft|feet|foot|'|′)\\s*" + NUMBER + "\\s*(?:in|inch|inches|\"|″)?");
 
-    private Length() {
-    }
+    private Length() {}
 
     /**
      * @param text a number with or without a unit: {@code 0.9}, {@code 90 cm}, {@code 3 ft}, {@code 3' 6"}
@@ -31,8 +30,8 @@ public final class Length {
         if (single.matches()) {
             return number(single.group(1)) * factor(single.group(2), bare);
         }
-        throw new IllegalArgumentException("“%s” is not a length; write it like %s.".formatted(
-                Words.shorten(text), bare == UnitSystem.METRIC ? "0.9 m or 90 cm" : "3 ft 6 in"));
+        throw new IllegalArgumentException("“%s” is not a length; write it like %s."
+                .formatted(Words.shorten(text), bare == UnitSystem.METRIC ? "0.9 m or 90 cm" : "3 ft 6 in"));
     }
 
     private static double factor(String unit, UnitSystem bare) {

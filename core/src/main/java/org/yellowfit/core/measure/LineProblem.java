@@ -6,5 +6,4 @@ package org.yellowfit.core.measure;
  * @param line   of the file, 1 is the header
  * @param column name in the header; empty when the whole line is meant
  */
-public record LineProblem(long line, String column, String message) {
-}
+public record LineProblem(long line, String column, String message) {}

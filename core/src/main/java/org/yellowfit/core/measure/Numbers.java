@@ -8,13 +8,13 @@ public final class Numbers {
 
     private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d{1,12}(\\.\\d{0,20})?|\\.\\d{1,20})");
 
-    private Numbers() {
-    }
+    private Numbers() {}
 
     public static double parse(String text) {
         String trimmed = text.strip();
         if (!PLAIN.matcher(trimmed).matches()) {
-            throw new IllegalArgumentException("“%s” is not a number; write it like 1.5.".formatted(Words.shorten(trimmed)));
+            throw new IllegalArgumentException(
+                    "“%s” is not a number; write it like 1.5.".formatted(Words.shorten(trimmed)));
         }
         double value = Double.parseDouble(trimmed);
         return value == 0 ? 0 : value;

@@ -2,10 +2,12 @@ package org.yellowfit.core.measure;
 
 /** How lengths, areas and temperatures are shown and typed. Inside the program everything is SI. */
 public enum UnitSystem {
-    METRIC, US;
+    METRIC,
+    US;
 
     /** Metres in a foot and in an inch: exact by the international yard and pound agreement of 1959. */
     public static final double FOOT_M = 0.3048;
+
     public static final double INCH_M = 0.0254;
 
     /** A length given in metres, as a person at the counter says it: “90 cm”, “1.8 m”, “2 ft 11 in”. */
@@ -35,7 +37,9 @@ public enum UnitSystem {
     }
 
     private static String metric(double metres) {
-        return metres < 0.995 ? Numbers.rounded(metres * 100, 0) + " cm" : Numbers.rounded(metres, metres < 10 ? 2 : 1) + " m";
+        return metres < 0.995
+                ? Numbers.rounded(metres * 100, 0) + " cm"
+                : Numbers.rounded(metres, metres < 10 ? 2 : 1) + " m";
     }
 
     private static String feetAndInches(double metres) {

@@ -12,8 +12,7 @@ public final class Words {
 
     private static final int LONGEST_QUOTED = 60;
 
-    private Words() {
-    }
+    private Words() {}
 
     /** {@code PROSTRATE} is written {@code prostrate}; {@code AFTER_FLOWER} is written {@code after-flower}. */
     public static String of(Enum<?> value) {
@@ -27,25 +26,34 @@ public final class Words {
                 return each;
             }
         }
-        throw unknown(text, Arrays.stream(type.getEnumConstants()).map(Words::of).toList());
+        throw unknown(
+                text, Arrays.stream(type.getEnumConstants()).map(Words::of).toList());
     }
 
     public static IllegalArgumentException unknown(String text, List<String> allowed) {
         String near = nearest(normal(text), allowed).orElse(null);
-        return new UnknownWord("“%s” is not a word known here; expected one of: %s.%s".formatted(
-                shorten(text), String.join(", ", allowed), near == null ? "" : " Did you mean “" + near + "”?"), near);
+        return new UnknownWord(
+                "“%s” is not a word known here; expected one of: %s.%s"
+                        .formatted(
+                                shorten(text),
+                                String.join(", ", allowed),
+                                near == null ? "" : " Did you mean “" + near + "”?"),
+                near);
     }
 
     /** The allowed word at most two letters, or a third of its letters, away, if there is one. */
     public static Optional<String> nearest(String text, List<String> allowed) {
         LevenshteinDistance distance = new LevenshteinDistance(8);
         return allowed.stream()
-                .filter(word -> within(distance.apply(text, word), word.length() <= 3 ? 1 : Math.max(2, word.length() / 3)))
+                .filter(word ->
+                        within(distance.apply(text, word), word.length() <= 3 ? 1 : Math.max(2, word.length() / 3)))
                 .min(java.util.Comparator.comparingInt(word -> distance.apply(text, word)));
     }
 
     public static String list(Iterable<? extends Enum<?>> values) {
-        return java.util.stream.StreamSupport.stream(values.spliterator(), false).map(Words::of).collect(Collectors.joining(", "));
+        return java.util.stream.StreamSupport.stream(values.spliterator(), false)
+                .map(Words::of)
+                .collect(Collectors.joining(", "));
     }
 
     /** Long input is quoted by its beginning only. */

@@ -41,12 +41,14 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
     }
 
     static CellType<Interval> range(double least, double most, String unit) {
-        return new CellType<>(text -> {
-            Interval range = Interval.parse(text);
-            within(range.low(), least, most, unit);
-            within(range.high(), least, most, unit);
-            return range;
-        }, Interval::text);
+        return new CellType<>(
+                text -> {
+                    Interval range = Interval.parse(text);
+                    within(range.low(), least, most, unit);
+                    within(range.high(), least, most, unit);
+                    return range;
+                },
+                Interval::text);
     }
 
     static CellType<HardinessZone> coldestZone() {
@@ -67,36 +69,42 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
 
     /** Months as a range or a list; written as a list in the order given. */
     static CellType<List<Integer>> months() {
-        return new CellType<>(CellType::readMonths,
+        return new CellType<>(
+                CellType::readMonths,
                 months -> months.stream().map(String::valueOf).collect(Collectors.joining("|")));
     }
 
     static <T> CellType<List<T>> listOf(CellType<T> one) {
-        return new CellType<>(text -> readList(text, one.read()),
+        return new CellType<>(
+                text -> readList(text, one.read()),
                 list -> list.stream().map(one.write()).collect(Collectors.joining("|")));
     }
 
     /** A list in which {@code none} stands alone or not at all. */
     static <E extends Enum<E>> CellType<List<E>> wordsOrNone(Class<E> type, E none) {
         CellType<List<E>> list = listOf(word(type));
-        return new CellType<>(text -> {
-            List<E> words = list.read().apply(text);
-            if (words.contains(none) && words.size() > 1) {
-                throw new IllegalArgumentException("“none” stands alone or not at all.");
-            }
-            return words;
-        }, list.write());
+        return new CellType<>(
+                text -> {
+                    List<E> words = list.read().apply(text);
+                    if (words.contains(none) && words.size() > 1) {
+                        throw new IllegalArgumentException("“none” stands alone or not at all.");
+                    }
+                    return words;
+                },
+                list.write());
     }
 
     private static <T> List<T> readList(String text, Function<String, T> one) {
         List<T> values = new ArrayList<>();
         for (String part : SEPARATOR.split(text, -1)) {
             if (part.isBlank()) {
-                throw new IllegalArgumentException("The list “%s” has an empty place between its | marks.".formatted(Words.shorten(text)));
+                throw new IllegalArgumentException(
+                        "The list “%s” has an empty place between its | marks.".formatted(Words.shorten(text)));
             }
             T value = one.apply(part.strip());
             if (values.contains(value)) {
-                throw new IllegalArgumentException("“%s” stands in the list twice.".formatted(Words.shorten(part.strip())));
+                throw new IllegalArgumentException(
+                        "“%s” stands in the list twice.".formatted(Words.shorten(part.strip())));
             }
             values.add(value);
         }
@@ -131,18 +139,22 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
     private static String readSlug(String text) {
         String slug = text.strip();
         if (!SLUG.matcher(slug).matches() || slug.length() > LONGEST_SLUG) {
-            String hint = slug.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+            String hint =
+                    slug.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
             throw new IllegalArgumentException(
-                    "“%s” is not an id; use lower-case letters, digits and single hyphens, at most %d of them.%s".formatted(
-                            Words.shorten(slug), LONGEST_SLUG, hint.isEmpty() ? "" : " Perhaps “" + Words.shorten(hint) + "”."));
+                    "“%s” is not an id; use lower-case letters, digits and single hyphens, at most %d of them.%s"
+                            .formatted(
+                                    Words.shorten(slug),
+                                    LONGEST_SLUG,
+                                    hint.isEmpty() ? "" : " Perhaps “" + Words.shorten(hint) + "”."));
         }
         return slug;
     }
 
     private static double within(double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException("%s is out of range; expected %s to %s %s.".formatted(
-                    Numbers.write(value), Numbers.write(least), Numbers.write(most), unit));
+            throw new IllegalArgumentException("%s is out of range; expected %s to %s %s."
+                    .formatted(Numbers.write(value), Numbers.write(least), Numbers.write(most), unit));
         }
         return value;
     }

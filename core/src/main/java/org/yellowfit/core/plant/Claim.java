@@ -19,10 +19,19 @@ import org.yellowfit.core.measure.Words;
  * @param atAgeYears age of the plant it was seen on, years since planting; only for sizes it changes the meaning
  * @param place      where, blank when it was not said
  */
-public record Claim(String id, Trait<?> trait, String value, String source, SourceKind kind, OptionalDouble atAgeYears, String place) {
+public record Claim(
+        String id,
+        Trait<?> trait,
+        String value,
+        String source,
+        SourceKind kind,
+        OptionalDouble atAgeYears,
+        String place) {
 
     /** Columns of {@code claims.csv}, in order. */
-    public static final List<String> COLUMNS = List.of("id", "column", "value", "source", "source_kind", "at_age_years", "place");
+    public static final List<String> COLUMNS =
+            List.of("id", "column", "value", "source", "source_kind", "at_age_years", "place");
+
     private static final double OLDEST_YEARS = 500;
     private static final int LONGEST_WORDS = 300;
 
@@ -52,8 +61,21 @@ public record Claim(String id, Trait<?> trait, String value, String source, Sour
 
     /** Text by column, the form {@link #ofCells} reads. */
     public Map<String, String> toCells() {
-        return Map.of("id", id, "column", trait.name(), "value", value, "source", source, "source_kind", Words.of(kind),
-                "at_age_years", atAgeYears.isPresent() ? Numbers.write(atAgeYears.getAsDouble()) : "", "place", place);
+        return Map.of(
+                "id",
+                id,
+                "column",
+                trait.name(),
+                "value",
+                value,
+                "source",
+                source,
+                "source_kind",
+                Words.of(kind),
+                "at_age_years",
+                atAgeYears.isPresent() ? Numbers.write(atAgeYears.getAsDouble()) : "",
+                "place",
+                place);
     }
 
     private static String needed(Map<String, String> cells, String column, List<Problem> problems) {
@@ -81,8 +103,12 @@ public record Claim(String id, Trait<?> trait, String value, String source, Sour
         }
         Optional<Trait<?>> trait = Traits.named(name);
         if (trait.isEmpty() || trait.get() == Traits.ID) {
-            String hint = Words.nearest(name, Traits.ALL.stream().map(Trait::name).toList()).map(near -> " Did you mean “" + near + "”?").orElse("");
-            problems.add(new Problem("column", "“%s” is no trait of the catalogue.%s".formatted(Words.shorten(name), hint)));
+            String hint = Words.nearest(
+                            name, Traits.ALL.stream().map(Trait::name).toList())
+                    .map(near -> " Did you mean “" + near + "”?")
+                    .orElse("");
+            problems.add(
+                    new Problem("column", "“%s” is no trait of the catalogue.%s".formatted(Words.shorten(name), hint)));
             return null;
         }
         return trait.get();

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Interval;
+import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
 /** A plant under a name, with what is known of it. Immutable; traits that are not known are absent. */
@@ -111,10 +111,11 @@ public final class Cultivar {
 
     /** Of wood that grows on for as long as it lives; an evergreen perennial, grass or fern is a clump all the same. */
     public boolean isWoody() {
-        return persistence().isWoody() && switch (kind()) {
-            case PERENNIAL, GRASS, FERN, BULB, ANNUAL -> false;
-            default -> true;
-        };
+        return persistence().isWoody()
+                && switch (kind()) {
+                    case PERENNIAL, GRASS, FERN, BULB, ANNUAL -> false;
+                    default -> true;
+                };
     }
 
     public String botanical() {
@@ -123,7 +124,9 @@ public final class Cultivar {
 
     /** The full name as it is written on a list: botanical name and, in single quotes, the cultivar's. */
     public String name() {
-        return get(Traits.CULTIVAR).map(cultivar -> botanical() + " ‘" + cultivar + "’").orElse(botanical());
+        return get(Traits.CULTIVAR)
+                .map(cultivar -> botanical() + " ‘" + cultivar + "’")
+                .orElse(botanical());
     }
 
     public List<Colour> colours(Trait<List<Colour>> trait) {
@@ -136,7 +139,9 @@ public final class Cultivar {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Cultivar that && java.util.Arrays.equals(values, that.values) && notes.equals(that.notes);
+        return other instanceof Cultivar that
+                && java.util.Arrays.equals(values, that.values)
+                && notes.equals(that.notes);
     }
 
     @Override
@@ -175,18 +180,28 @@ public final class Cultivar {
 
     private static void addContradictions(Object[] values, List<Problem> problems) {
         Cultivar draft = new Cultivar(values, Map.of());
-        draft.get(Traits.ZONE_MAX).ifPresent(warmest -> draft.get(Traits.ZONE_MIN).filter(z -> z.compareTo(warmest) > 0)
-                .ifPresent(coldest -> problems.add(new Problem("zone_max",
-                        "The warmest zone %s is colder than zone_min %s.".formatted(warmest.label(), coldest.label())))));
+        draft.get(Traits.ZONE_MAX)
+                .ifPresent(warmest -> draft.get(Traits.ZONE_MIN)
+                        .filter(z -> z.compareTo(warmest) > 0)
+                        .ifPresent(coldest -> problems.add(new Problem(
+                                "zone_max",
+                                "The warmest zone %s is colder than zone_min %s."
+                                        .formatted(warmest.label(), coldest.label())))));
         smallerThan(draft, Traits.HEIGHT_MAX, Traits.HEIGHT10, problems);
         smallerThan(draft, Traits.SPREAD_MAX, Traits.SPREAD10, problems);
     }
 
-    private static void smallerThan(Cultivar draft, Trait<Interval> ultimate, Trait<Interval> ten, List<Problem> problems) {
-        if (draft.get(ultimate).isPresent() && draft.get(ten).isPresent()
+    private static void smallerThan(
+            Cultivar draft, Trait<Interval> ultimate, Trait<Interval> ten, List<Problem> problems) {
+        if (draft.get(ultimate).isPresent()
+                && draft.get(ten).isPresent()
                 && draft.get(ultimate).get().high() < draft.get(ten).get().low()) {
-            problems.add(new Problem(ultimate.name(), "The ultimate size %s is smaller than %s at ten years.".formatted(
-                    draft.get(ultimate).get().text(), draft.get(ten).get().text())));
+            problems.add(new Problem(
+                    ultimate.name(),
+                    "The ultimate size %s is smaller than %s at ten years."
+                            .formatted(
+                                    draft.get(ultimate).get().text(),
+                                    draft.get(ten).get().text())));
         }
     }
 }

@@ -2,5 +2,7 @@ package org.yellowfit.core.plant;
 
 /** What smells pleasantly. */
 public enum Fragrance {
-    NONE, LEAF, FLOWER
+    NONE,
+    LEAF,
+    FLOWER
 }

@@ -2,5 +2,7 @@ package org.yellowfit.core.plant;
 
 /** How fast a plant reaches its size. */
 public enum Growth {
-    SLOW, MEDIUM, FAST
+    SLOW,
+    MEDIUM,
+    FAST
 }

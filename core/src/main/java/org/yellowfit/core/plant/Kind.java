@@ -2,5 +2,13 @@ package org.yellowfit.core.plant;
 
 /** What a plant is sold as. */
 public enum Kind {
-    TREE, SHRUB, CONIFER, PERENNIAL, GRASS, FERN, BULB, CLIMBER, ANNUAL
+    TREE,
+    SHRUB,
+    CONIFER,
+    PERENNIAL,
+    GRASS,
+    FERN,
+    BULB,
+    CLIMBER,
+    ANNUAL
 }

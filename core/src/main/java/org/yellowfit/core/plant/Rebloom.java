@@ -2,5 +2,7 @@ package org.yellowfit.core.plant;
 
 /** Whether flowers come again after the first bloom. */
 public enum Rebloom {
-    NONE, FLUSH, CONTINUOUS
+    NONE,
+    FLUSH,
+    CONTINUOUS
 }

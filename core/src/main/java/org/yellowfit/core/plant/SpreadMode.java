@@ -2,5 +2,8 @@ package org.yellowfit.core.plant;
 
 /** How a plant takes more ground. */
 public enum SpreadMode {
-    CLUMP, RUNNER, SELF_SEEDER, ROOTING_STEMS
+    CLUMP,
+    RUNNER,
+    SELF_SEEDER,
+    ROOTING_STEMS
 }

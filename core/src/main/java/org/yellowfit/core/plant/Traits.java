@@ -37,7 +37,8 @@ public final class Traits {
     public static final Trait<Interval> SPREAD10 = required("spread10_m", CellType.range(0.01, WIDEST_M, METRES));
     public static final Trait<Interval> HEIGHT_MAX = known("height_max_m", CellType.range(0.01, TALLEST_M, METRES));
     public static final Trait<Interval> SPREAD_MAX = known("spread_max_m", CellType.range(0.01, WIDEST_M, METRES));
-    public static final Trait<Interval> FLOWER_HEIGHT = known("flower_height_m", CellType.range(0.01, TALLEST_M, METRES));
+    public static final Trait<Interval> FLOWER_HEIGHT =
+            known("flower_height_m", CellType.range(0.01, TALLEST_M, METRES));
     public static final Trait<Growth> GROWTH = known("growth", CellType.word(Growth.class));
     public static final Trait<SpreadMode> SPREAD_MODE = known("spread_mode", CellType.word(SpreadMode.class));
 
@@ -50,11 +51,14 @@ public final class Traits {
     public static final Trait<Double> SUN_MAX = known("sun_max_h", CellType.number(0, 24, HOURS));
     public static final Trait<Double> HOT_SUN_MAX = known("hot_sun_max_h", CellType.number(0, 24, HOURS));
 
-    public static final Trait<List<TextureGroup>> TEXTURE = known("texture", CellType.listOf(CellType.word(TextureGroup.class)));
-    public static final Trait<List<Drainage>> DRAINAGE = known("drainage", CellType.listOf(CellType.word(Drainage.class)));
+    public static final Trait<List<TextureGroup>> TEXTURE =
+            known("texture", CellType.listOf(CellType.word(TextureGroup.class)));
+    public static final Trait<List<Drainage>> DRAINAGE =
+            known("drainage", CellType.listOf(CellType.word(Drainage.class)));
     public static final Trait<Interval> MOISTURE = known("moisture", CellType.range(1, 5, "on the scale of moisture"));
     public static final Trait<YesNo> DROUGHT = known("drought", CellType.word(YesNo.class));
-    public static final Trait<Double> LOOKS_GOOD_FROM = known("looks_good_from", CellType.number(1, 5, "on the scale of moisture"));
+    public static final Trait<Double> LOOKS_GOOD_FROM =
+            known("looks_good_from", CellType.number(1, 5, "on the scale of moisture"));
     public static final Trait<Interval> PH = known("ph", CellType.range(3, 10, "pH"));
 
     public static final Trait<LeafTexture> LEAF_TEXTURE = known("leaf_texture", CellType.word(LeafTexture.class));
@@ -65,7 +69,8 @@ public final class Traits {
     public static final Trait<List<Colour>> LEAF_AUTUMN = known("leaf_autumn", CellType.listOf(CellType.colour()));
     public static final Trait<List<Colour>> LEAF_WINTER = known("leaf_winter", CellType.listOf(CellType.colour()));
 
-    public static final Trait<List<Colour>> FLOWER_COLOURS = known("flower_colours", CellType.listOf(CellType.colour()));
+    public static final Trait<List<Colour>> FLOWER_COLOURS =
+            known("flower_colours", CellType.listOf(CellType.colour()));
     public static final Trait<Bloom> BLOOM = known("bloom", CellType.bloom());
     public static final Trait<HardinessZone> BLOOM_ZONE = known("bloom_zone", CellType.coldestZone());
     public static final Trait<Double> BLOOM_GDD = known("bloom_gdd", CellType.number(0, 6000, "degree days"));
@@ -82,7 +87,8 @@ public final class Traits {
 
     public static final Trait<String> PARTNER_GROUP = known("partner_group", CellType.text());
     public static final Trait<Sex> SEX = known("sex", CellType.word(Sex.class));
-    public static final Trait<List<Wildlife>> WILDLIFE = known("wildlife", CellType.listOf(CellType.word(Wildlife.class)));
+    public static final Trait<List<Wildlife>> WILDLIFE =
+            known("wildlife", CellType.listOf(CellType.word(Wildlife.class)));
     public static final Trait<String> NATIVE_REGION = known("native_region", CellType.text());
     public static final Trait<Browsing> DEER = known("deer", CellType.word(Browsing.class));
     public static final Trait<Browsing> RABBIT = known("rabbit", CellType.word(Browsing.class));
@@ -115,8 +121,7 @@ public final class Traits {
     private static final Map<String, Trait<?>> BY_NAME =
             ALL.stream().collect(Collectors.toUnmodifiableMap(Trait::name, Function.identity()));
 
-    private Traits() {
-    }
+    private Traits() {}
 
     public static Optional<Trait<?>> named(String name) {
         return Optional.ofNullable(BY_NAME.get(name));

@@ -40,8 +40,7 @@ public final class WatchList {
      * @param plant a genus, a species, a cultivar's full name or its id in the catalogue
      * @param note  why, in the advisor's words; may be empty
      */
-    public record Entry(String plant, Level level, String note) {
-    }
+    public record Entry(String plant, Level level, String note) {}
 
     private final List<Entry> entries;
     private final Map<String, Entry> byName = new HashMap<>();
@@ -74,9 +73,11 @@ public final class WatchList {
                 continue;
             }
             try {
-                Entry entry = new Entry(name, Words.parse(Level.class, CsvTable.cell(row, level)), CsvTable.cell(row, note));
+                Entry entry =
+                        new Entry(name, Words.parse(Level.class, CsvTable.cell(row, level)), CsvTable.cell(row, note));
                 if (read.putIfAbsent(plain(name), entry) != null) {
-                    problems.add(new LineProblem(row.line(), "plant", "“%s” stands on the list already.".formatted(Words.shorten(name))));
+                    problems.add(new LineProblem(
+                            row.line(), "plant", "“%s” stands on the list already.".formatted(Words.shorten(name))));
                 }
             } catch (IllegalArgumentException e) {
                 problems.add(new LineProblem(row.line(), "level", e.getMessage()));
@@ -95,7 +96,8 @@ public final class WatchList {
     /** The list as {@link #read} takes it. */
     public String csv() {
         StringWriter text = new StringWriter();
-        try (CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text)) {
+        try (CsvWriter csv =
+                CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(text)) {
             csv.writeRecord("plant", "level", "note");
             entries.forEach(entry -> csv.writeRecord(entry.plant(), Words.of(entry.level()), entry.note()));
         } catch (IOException e) {
@@ -111,7 +113,8 @@ public final class WatchList {
         }
         String botanical = plain(plant.botanical());
         int genus = botanical.indexOf(' ');
-        for (String name : List.of(plant.id(), plain(plant.name()), botanical, genus < 0 ? botanical : botanical.substring(0, genus))) {
+        for (String name : List.of(
+                plant.id(), plain(plant.name()), botanical, genus < 0 ? botanical : botanical.substring(0, genus))) {
             Entry entry = byName.get(name);
             if (entry != null) {
                 return Optional.of(entry);

@@ -2,5 +2,8 @@ package org.yellowfit.core.plant;
 
 /** Animals a plant feeds. */
 public enum Wildlife {
-    BEES, BUTTERFLIES, BIRDS, HUMMINGBIRDS
+    BEES,
+    BUTTERFLIES,
+    BIRDS,
+    HUMMINGBIRDS
 }

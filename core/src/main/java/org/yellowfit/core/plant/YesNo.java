@@ -2,5 +2,6 @@ package org.yellowfit.core.plant;
 
 /** A known yes or a known no; unknown is a blank. */
 public enum YesNo {
-    YES, NO
+    YES,
+    NO
 }

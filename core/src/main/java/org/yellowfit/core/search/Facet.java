@@ -18,21 +18,35 @@ import org.yellowfit.core.season.BloomSpell;
 
 /** A way of sorting plants into a few heaps that can be counted. A plant may lie in several heaps of one facet. */
 public enum Facet {
-
     KIND("Kind", words(Kind.values()), plant -> 1L << plant.kind().ordinal()),
-    LEAVES("Leaves", words(Persistence.values()), plant -> 1L << plant.persistence().ordinal()),
-    HEIGHT("Height at ten years", List.of("under 30 cm", "30–60 cm", "60 cm–1.2 m", "1.2–2.5 m", "2.5–6 m", "over 6 m"),
+    LEAVES(
+            "Leaves",
+            words(Persistence.values()),
+            plant -> 1L << plant.persistence().ordinal()),
+    HEIGHT(
+            "Height at ten years",
+            List.of("under 30 cm", "30–60 cm", "60 cm–1.2 m", "1.2–2.5 m", "2.5–6 m", "over 6 m"),
             plant -> 1L << band(plant.height10().mid(), 0.3, 0.6, 1.2, 2.5, 6)),
     SUN("Lives with", List.of("deep shade", "shade", "part sun", "full sun"), Facet::light),
     ZONE("Hardy in zone", List.of("3", "4", "5", "6", "7", "8", "9", "10"), Facet::zones),
     FLOWER("Flower", List.of("white", "yellow", "orange", "red", "pink", "purple", "blue", "green"), Facet::flowers),
     BLOOM("In flower in", List.of("Jan–Feb", "Mar–Apr", "May–Jun", "Jul–Aug", "Sep–Oct", "Nov–Dec"), Facet::bloom),
-    USE("Use", words(Use.values()), plant -> plant.get(Traits.USES).orElse(List.of()).stream().mapToLong(use -> 1L << use.ordinal()).reduce(0, (a, b) -> a | b));
+    USE(
+            "Use",
+            words(Use.values()),
+            plant -> plant.get(Traits.USES).orElse(List.of()).stream()
+                    .mapToLong(use -> 1L << use.ordinal())
+                    .reduce(0, (a, b) -> a | b));
 
-    private static final List<ColourWord[]> FLOWER_HEAPS = List.of(new ColourWord[] {ColourWord.WHITE, ColourWord.CREAM}, new ColourWord[] {ColourWord.YELLOW, ColourWord.GOLD},
-            new ColourWord[] {ColourWord.ORANGE, ColourWord.APRICOT}, new ColourWord[] {ColourWord.RED, ColourWord.CRIMSON, ColourWord.BURGUNDY},
-            new ColourWord[] {ColourWord.PINK, ColourWord.MAGENTA}, new ColourWord[] {ColourWord.PURPLE, ColourWord.VIOLET, ColourWord.LAVENDER},
-            new ColourWord[] {ColourWord.BLUE}, new ColourWord[] {ColourWord.GREEN, ColourWord.CHARTREUSE, ColourWord.LIME});
+    private static final List<ColourWord[]> FLOWER_HEAPS = List.of(
+            new ColourWord[] {ColourWord.WHITE, ColourWord.CREAM},
+            new ColourWord[] {ColourWord.YELLOW, ColourWord.GOLD},
+            new ColourWord[] {ColourWord.ORANGE, ColourWord.APRICOT},
+            new ColourWord[] {ColourWord.RED, ColourWord.CRIMSON, ColourWord.BURGUNDY},
+            new ColourWord[] {ColourWord.PINK, ColourWord.MAGENTA},
+            new ColourWord[] {ColourWord.PURPLE, ColourWord.VIOLET, ColourWord.LAVENDER},
+            new ColourWord[] {ColourWord.BLUE},
+            new ColourWord[] {ColourWord.GREEN, ColourWord.CHARTREUSE, ColourWord.LIME});
 
     private final String title;
     private final List<String> heaps;
@@ -59,7 +73,10 @@ public enum Facet {
     }
 
     private static List<String> words(Enum<?>[] values) {
-        return java.util.Arrays.stream(values).map(Words::of).map(word -> word.replace('-', ' ')).toList();
+        return java.util.Arrays.stream(values)
+                .map(Words::of)
+                .map(word -> word.replace('-', ' '))
+                .toList();
     }
 
     private static int band(double value, double... borders) {
@@ -77,7 +94,9 @@ public enum Facet {
             return 0;
         }
         double most = plant.get(Traits.SUN_MAX).orElse(24.0);
-        double[] from = {0, LightClass.SHADE.fromHours(), LightClass.PART.fromHours(), LightClass.FULL_SUN.fromHours(), 24};
+        double[] from = {
+            0, LightClass.SHADE.fromHours(), LightClass.PART.fromHours(), LightClass.FULL_SUN.fromHours(), 24
+        };
         long bits = 0;
         for (int i = 0; i < 4; i++) {
             bits |= least.get() < from[i + 1] && most >= from[i] ? 1L << i : 0;
@@ -115,12 +134,14 @@ public enum Facet {
     }
 
     private static long bloom(Cultivar plant) {
-        return BloomSpell.inThirds(plant, Optional.empty()).map(bloom -> {
-            long bits = 0;
-            for (int i = 0; i < bloom.lengthThirds(); i++) {
-                bits |= 1L << (bloom.startThird() + i) % 36 / 6;
-            }
-            return bits;
-        }).orElse(0L);
+        return BloomSpell.inThirds(plant, Optional.empty())
+                .map(bloom -> {
+                    long bits = 0;
+                    for (int i = 0; i < bloom.lengthThirds(); i++) {
+                        bits |= 1L << (bloom.startThird() + i) % 36 / 6;
+                    }
+                    return bits;
+                })
+                .orElse(0L);
     }
 }

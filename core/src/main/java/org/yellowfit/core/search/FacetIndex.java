@@ -35,7 +35,9 @@ public final class FacetIndex {
 
     /** How many of the plants lie in each heap of a facet. */
     public int[] counts(BitSet plants, Facet facet) {
-        return Arrays.stream(members[facet.ordinal()]).mapToInt(heap -> both(plants, heap).cardinality()).toArray();
+        return Arrays.stream(members[facet.ordinal()])
+                .mapToInt(heap -> both(plants, heap).cardinality())
+                .toArray();
     }
 
     private static BitSet both(BitSet plants, BitSet heap) {

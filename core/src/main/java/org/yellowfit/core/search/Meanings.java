@@ -26,13 +26,14 @@ import org.yellowfit.core.season.BloomSpell;
 /** What the phrases of a search ask of a plant. */
 final class Meanings {
 
-    static final List<Trait<List<Colour>>> LEAVES = List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);
-    static final List<Trait<List<Colour>>> ANYWHERE = List.of(Traits.LEAF_SUMMER, Traits.LEAF_SPRING, Traits.FLOWER_COLOURS);
+    static final List<Trait<List<Colour>>> LEAVES =
+            List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);
+    static final List<Trait<List<Colour>>> ANYWHERE =
+            List.of(Traits.LEAF_SUMMER, Traits.LEAF_SPRING, Traits.FLOWER_COLOURS);
     /** Leaves whose autumn colour lies farther than this from the summer's turn colour (OKLab). */
     private static final double TURNED = 0.12;
 
-    private Meanings() {
-    }
+    private Meanings() {}
 
     static <E> Predicate<Cultivar> has(Trait<List<E>> trait, E word) {
         return plant -> plant.has(trait, word);
@@ -43,7 +44,9 @@ final class Meanings {
     }
 
     static Predicate<Cultivar> free(Hazard hazard) {
-        return plant -> plant.get(Traits.HAZARDS).filter(hazards -> !hazards.contains(hazard)).isPresent();
+        return plant -> plant.get(Traits.HAZARDS)
+                .filter(hazards -> !hazards.contains(hazard))
+                .isPresent();
     }
 
     static double height(Cultivar plant) {
@@ -53,17 +56,24 @@ final class Meanings {
     /** A bare number is metres up to 10 and centimetres above. */
     static Condition size(Matcher m, boolean most) {
         double number = Double.parseDouble(m.group("n").replace(',', '.'));
-        String unit = Optional.ofNullable(m.group("unit")).orElse(number > 10 ? "cm" : "m").replaceAll("^met(er|re)s?$", "m")
-                .replaceAll("^inch(es)?$", "in").replaceAll("^(foot|feet)$", "ft");
+        String unit = Optional.ofNullable(m.group("unit"))
+                .orElse(number > 10 ? "cm" : "m")
+                .replaceAll("^met(er|re)s?$", "m")
+                .replaceAll("^inch(es)?$", "in")
+                .replaceAll("^(foot|feet)$", "ft");
         double metres;
         try {
-            metres = unit.equals("mm") ? number / 1000 : Length.parse(Numbers.write(number) + " " + unit, UnitSystem.METRIC);
+            metres = unit.equals("mm")
+                    ? number / 1000
+                    : Length.parse(Numbers.write(number) + " " + unit, UnitSystem.METRIC);
         } catch (IllegalArgumentException e) {
             return null;
         }
         String side = m.group("side");
-        boolean wide = side != null && List.of("wide", "across", "broad", "spread").contains(side);
-        String label = (most ? "at most " : "at least ") + Numbers.write(number) + " " + unit + (wide ? " wide" : " high");
+        boolean wide =
+                side != null && List.of("wide", "across", "broad", "spread").contains(side);
+        String label =
+                (most ? "at most " : "at least ") + Numbers.write(number) + " " + unit + (wide ? " wide" : " high");
         return new Condition("", label, plant -> {
             Interval size = wide ? plant.spread10() : plant.height10();
             return most ? size.high() <= metres + 1e-9 : size.high() >= metres - 1e-9;
@@ -88,15 +98,19 @@ final class Meanings {
     static Condition blooms(String monthName) {
         Month month = Month.valueOf(monthName.toUpperCase(Locale.ROOT));
         int from = (month.getValue() - 1) * 3;
-        return new Condition("", "in flower in " + month.getDisplayName(TextStyle.FULL, Locale.ENGLISH),
-                plant -> BloomSpell.inThirds(plant, Optional.empty()).filter(bloom -> {
-                    for (int third = from; third < from + 3; third++) {
-                        if (Math.floorMod(third - bloom.startThird(), 36) < bloom.lengthThirds()) {
-                            return true;
-                        }
-                    }
-                    return false;
-                }).isPresent());
+        return new Condition(
+                "",
+                "in flower in " + month.getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                plant -> BloomSpell.inThirds(plant, Optional.empty())
+                        .filter(bloom -> {
+                            for (int third = from; third < from + 3; third++) {
+                                if (Math.floorMod(third - bloom.startThird(), 36) < bloom.lengthThirds()) {
+                                    return true;
+                                }
+                            }
+                            return false;
+                        })
+                        .isPresent());
     }
 
     static boolean lives(Cultivar plant, double hours) {
@@ -116,23 +130,32 @@ final class Meanings {
     }
 
     static boolean isFragrant(Cultivar plant) {
-        return plant.get(Traits.FRAGRANCE).filter(words -> !words.contains(Fragrance.NONE)).isPresent();
+        return plant.get(Traits.FRAGRANCE)
+                .filter(words -> !words.contains(Fragrance.NONE))
+                .isPresent();
     }
 
     static boolean turnsInAutumn(Cultivar plant) {
         List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
         List<Colour> autumn = plant.colours(Traits.LEAF_AUTUMN);
-        return !summer.isEmpty() && !autumn.isEmpty() && autumn.get(0).lab().distanceTo(summer.get(0).lab()) > TURNED;
+        return !summer.isEmpty()
+                && !autumn.isEmpty()
+                && autumn.get(0).lab().distanceTo(summer.get(0).lab()) > TURNED;
     }
 
     /** The greys and browns of ordinary twigs. */
     static boolean plainStem(Cultivar plant) {
-        return plant.get(Traits.STEM_WINTER).filter(stem -> stem.lab().chroma() < 0.09).isPresent();
+        return plant.get(Traits.STEM_WINTER)
+                .filter(stem -> stem.lab().chroma() < 0.09)
+                .isPresent();
     }
 
     static boolean winterInterest(Cultivar plant) {
-        return plant.persistence() == Persistence.EVERGREEN || plant.is(Traits.STANDS_WINTER, YesNo.YES)
+        return plant.persistence() == Persistence.EVERGREEN
+                || plant.is(Traits.STANDS_WINTER, YesNo.YES)
                 || plant.get(Traits.STEM_WINTER).isPresent() && !plainStem(plant)
-                || plant.get(Traits.FRUIT_MONTHS).filter(months -> months.contains(12) || months.contains(1) || months.contains(2)).isPresent();
+                || plant.get(Traits.FRUIT_MONTHS)
+                        .filter(months -> months.contains(12) || months.contains(1) || months.contains(2))
+                        .isPresent();
     }
 }

@@ -39,14 +39,16 @@ final class Phrasebook {
         Condition read(Matcher matcher);
     }
 
-    record Phrase(Pattern pattern, Reading reading) {
-    }
+    record Phrase(Pattern pattern, Reading reading) {}
 
     private static final String START = "(?<![\\p{L}\\p{N}-])(?<not>(?:not|no|without|un-?)\\s+)?(?:";
     private static final String END = ")(?![\\p{L}\\p{N}-])";
-    private static final String COLOURS = Arrays.stream(ColourWord.values()).map(Words::of).collect(Collectors.joining("|")) + "|gray";
-    private static final String MONTHS = "january|february|march|april|may|june|july|august|september|october|november|december";
-    private static final String LENGTH = "(?<n>\\d+(?:[.,]\\d+)?)\\s*(?<unit>cm|mm|metres?|meters?|m|inch(?:es)?|in|\"|feet|foot|ft|')?";
+    private static final String COLOURS =
+            Arrays.stream(ColourWord.values()).map(Words::of).collect(Collectors.joining("|")) + "|gray";
+    private static final String MONTHS =
+            "january|february|march|april|may|june|july|august|september|october|november|december";
+    private static final String LENGTH =
+            "(?<n>\\d+(?:[.,]\\d+)?)\\s*(?<unit>cm|mm|metres?|meters?|m|inch(?:es)?|in|\"|feet|foot|ft|')?";
     private static final String SIDE = "(?:\\s*(?<side>wide|across|broad|spread|high|tall))?";
 
     private static final List<Phrase> LIST = new ArrayList<>();
@@ -64,40 +66,76 @@ final class Phrasebook {
         PHRASES = List.copyOf(LIST);
     }
 
-    private Phrasebook() {
-    }
+    private Phrasebook() {}
 
     private static void sizes() {
-        add("(?:under|below|less than|up to|at most|max(?:imum)?|no more than|smaller than|shorter than|<)\\s*" + LENGTH + SIDE,
+        add(
+                "(?:under|below|less than|up to|at most|max(?:imum)?|no more than|smaller than|shorter than|<)\\s*"
+                        + LENGTH + SIDE,
                 m -> Meanings.size(m, true));
-        add("(?:over|above|more than|at least|min(?:imum)?|taller than|larger than|from|>)\\s*" + LENGTH + SIDE, m -> Meanings.size(m, false));
-        add("(?:hardy (?:to|in)\\s+)?zone\\s*(?<zone>1[0-3][ab]?|[1-9][ab]?)|hardy (?:to|in)\\s+(?<bare>1[0-3][ab]?|[1-9][ab]?)", m -> {
-            HardinessZone zone = HardinessZone.parse(m.group("zone") == null ? m.group("bare") : m.group("zone"));
-            return said("hardy in zone " + zone.label(), plant -> plant.get(Traits.ZONE_MIN).filter(least -> least.compareTo(zone) <= 0).isPresent()
-                    && plant.get(Traits.ZONE_MAX).filter(most -> most.compareTo(zone) < 0).isEmpty());
-        });
+        add(
+                "(?:over|above|more than|at least|min(?:imum)?|taller than|larger than|from|>)\\s*" + LENGTH + SIDE,
+                m -> Meanings.size(m, false));
+        add(
+                "(?:hardy (?:to|in)\\s+)?zone\\s*(?<zone>1[0-3][ab]?|[1-9][ab]?)|hardy (?:to|in)\\s+(?<bare>1[0-3][ab]?|[1-9][ab]?)",
+                m -> {
+                    HardinessZone zone =
+                            HardinessZone.parse(m.group("zone") == null ? m.group("bare") : m.group("zone"));
+                    return said(
+                            "hardy in zone " + zone.label(),
+                            plant -> plant.get(Traits.ZONE_MIN)
+                                            .filter(least -> least.compareTo(zone) <= 0)
+                                            .isPresent()
+                                    && plant.get(Traits.ZONE_MAX)
+                                            .filter(most -> most.compareTo(zone) < 0)
+                                            .isEmpty());
+                });
         words("dwarf|low", "at most 60 cm high", plant -> Meanings.height(plant) <= 0.6);
     }
 
     private static void colours() {
-        add("(?<colour>" + COLOURS + ")[ -](?:leaf|leaves|leaved|leafed|foliage)|(?:leaf|leaves|foliage) (?<after>" + COLOURS + ")",
+        add(
+                "(?<colour>" + COLOURS + ")[ -](?:leaf|leaves|leaved|leafed|foliage)|(?:leaf|leaves|foliage) (?<after>"
+                        + COLOURS + ")",
                 m -> Meanings.coloured(colour(m), Meanings.LEAVES, " leaves"));
-        add("(?<colour>" + COLOURS + ")[ -](?:flowers?|flowered|flowering|blooms?|blooming|blossom)|flowers? (?<after>" + COLOURS + ")",
+        add(
+                "(?<colour>" + COLOURS
+                        + ")[ -](?:flowers?|flowered|flowering|blooms?|blooming|blossom)|flowers? (?<after>" + COLOURS
+                        + ")",
                 m -> Meanings.coloured(colour(m), List.of(Traits.FLOWER_COLOURS), " flowers"));
         add("(?<colour>" + COLOURS + ")[ -](?:berries|berry|fruit)", m -> {
             ColourWord word = ColourWord.parse(m.group("colour"));
-            return said(Words.of(word) + " fruit", plant -> plant.get(Traits.FRUIT).filter(word::answeredBy).isPresent());
+            return said(
+                    Words.of(word) + " fruit",
+                    plant -> plant.get(Traits.FRUIT).filter(word::answeredBy).isPresent());
         });
         add("(?<colour>" + COLOURS + ")[ -](?:stems?|bark|twigs)(?: in winter)?", m -> {
             ColourWord word = ColourWord.parse(m.group("colour"));
-            return said(Words.of(word) + " winter stems", plant -> plant.get(Traits.STEM_WINTER).filter(word::answeredBy).isPresent());
+            return said(
+                    Words.of(word) + " winter stems",
+                    plant -> plant.get(Traits.STEM_WINTER)
+                            .filter(word::answeredBy)
+                            .isPresent());
         });
         words("autumn colou?r|fall colou?r", "autumn colour", Meanings::turnsInAutumn);
-        words("variegated|variegation", "variegated", plant -> plant.colours(Traits.LEAF_SUMMER).size() > 1);
-        words("winter stems?|coloured stems?|bark interest", "winter stems", plant -> plant.get(Traits.STEM_WINTER).isPresent() && !Meanings.plainStem(plant));
+        words(
+                "variegated|variegation",
+                "variegated",
+                plant -> plant.colours(Traits.LEAF_SUMMER).size() > 1);
+        words(
+                "winter stems?|coloured stems?|bark interest",
+                "winter stems",
+                plant -> plant.get(Traits.STEM_WINTER).isPresent() && !Meanings.plainStem(plant));
         words("winter interest", "something in winter", Meanings::winterInterest);
-        add("(?:bloom(?:s|ing)?|flower(?:s|ing)?)?\\s*(?:in )?(?<month>" + MONTHS + ")", m -> Meanings.blooms(m.group("month")));
-        words("rebloom(?:s|ing)?|repeat[ -](?:flower(?:s|ing)?|bloom(?:s|ing)?)|repeat(?:s|ing)?", "flowers again", plant -> plant.get(Traits.REBLOOM).filter(again -> again != Rebloom.NONE).isPresent());
+        add(
+                "(?:bloom(?:s|ing)?|flower(?:s|ing)?)?\\s*(?:in )?(?<month>" + MONTHS + ")",
+                m -> Meanings.blooms(m.group("month")));
+        words(
+                "rebloom(?:s|ing)?|repeat[ -](?:flower(?:s|ing)?|bloom(?:s|ing)?)|repeat(?:s|ing)?",
+                "flowers again",
+                plant -> plant.get(Traits.REBLOOM)
+                        .filter(again -> again != Rebloom.NONE)
+                        .isPresent());
         words("new wood", "flowers on new wood", is(Traits.FLOWER_WOOD, FlowerWood.NEW));
         words("old wood", "flowers on old wood", is(Traits.FLOWER_WOOD, FlowerWood.OLD));
     }
@@ -105,7 +143,10 @@ final class Phrasebook {
     private static void light() {
         words("full sun|sunny|hot sun", "full sun", plant -> Meanings.stands(plant, 8));
         words("deep shade|full shade|heavy shade", "deep shade", plant -> Meanings.lives(plant, 1));
-        words("part(?:ial)?[ -](?:shade|sun)|half[ -]shade|semi[ -]shade|dappled shade", "part shade", plant -> Meanings.lives(plant, 4) && Meanings.stands(plant, 4));
+        words(
+                "part(?:ial)?[ -](?:shade|sun)|half[ -]shade|semi[ -]shade|dappled shade",
+                "part shade",
+                plant -> Meanings.lives(plant, 4) && Meanings.stands(plant, 4));
         words("dry shade", "dry shade", plant -> Meanings.lives(plant, 2) && Meanings.moisture(plant, 1.5));
         words("shade|shady|north[ -](?:wall|side|facing)", "shade", plant -> Meanings.lives(plant, 2));
         words("sun", "sun", plant -> Meanings.stands(plant, 6));
@@ -117,7 +158,10 @@ final class Phrasebook {
         words("sandy?|gravel", "sand", has(Traits.TEXTURE, TextureGroup.SAND));
         words("loam|loamy", "loam", has(Traits.TEXTURE, TextureGroup.LOAM));
         words("wet|boggy|soggy|waterlogged|rain garden", "wet ground", plant -> Meanings.moisture(plant, 4));
-        words("dry|drought(?:[ -](?:tolerant|proof|resistant))?", "dry ground", plant -> Meanings.moisture(plant, 1.5) || plant.is(Traits.DROUGHT, YesNo.YES));
+        words(
+                "dry|drought(?:[ -](?:tolerant|proof|resistant))?",
+                "dry ground",
+                plant -> Meanings.moisture(plant, 1.5) || plant.is(Traits.DROUGHT, YesNo.YES));
         words("moist|damp", "moist ground", plant -> Meanings.moisture(plant, 3.5));
         words("poor drainage|badly drained", "poor drainage", has(Traits.DRAINAGE, Drainage.POOR));
         words("acid(?:ic)?|ericaceous", "acid soil", plant -> Meanings.ph(plant, 5.2));
@@ -133,11 +177,20 @@ final class Phrasebook {
         words("humid(?:ity)?", "stands humidity", has(Traits.STANDS, Stress.HUMIDITY));
         words("heat", "stands heat", has(Traits.STANDS, Stress.HEAT));
         words("deer(?:[ -](?:resistant|proof|tolerant))?", "deer mostly leave it", is(Traits.DEER, Browsing.RESISTANT));
-        words("rabbits?(?:[ -](?:resistant|proof|tolerant))?", "rabbits mostly leave it", is(Traits.RABBIT, Browsing.RESISTANT));
+        words(
+                "rabbits?(?:[ -](?:resistant|proof|tolerant))?",
+                "rabbits mostly leave it",
+                is(Traits.RABBIT, Browsing.RESISTANT));
         words("thornless|spineless", "no thorns", Meanings.free(Hazard.THORNS));
         words("thorns?|thorny|spiny|prickly", "thorns", has(Traits.HAZARDS, Hazard.THORNS));
-        words("non-?toxic|not poisonous|non-?poisonous|safe|pet[ -]safe|child[ -]safe", "not known as poisonous", Meanings.free(Hazard.TOXIC_PEOPLE).and(Meanings.free(Hazard.TOXIC_PETS)));
-        words("toxic|poisonous", "poisonous", has(Traits.HAZARDS, Hazard.TOXIC_PEOPLE).or(has(Traits.HAZARDS, Hazard.TOXIC_PETS)));
+        words(
+                "non-?toxic|not poisonous|non-?poisonous|safe|pet[ -]safe|child[ -]safe",
+                "not known as poisonous",
+                Meanings.free(Hazard.TOXIC_PEOPLE).and(Meanings.free(Hazard.TOXIC_PETS)));
+        words(
+                "toxic|poisonous",
+                "poisonous",
+                has(Traits.HAZARDS, Hazard.TOXIC_PEOPLE).or(has(Traits.HAZARDS, Hazard.TOXIC_PETS)));
     }
 
     private static void kinds() {
@@ -164,7 +217,10 @@ final class Phrasebook {
         words("round(?:ed)?|ball", "globe", plant -> plant.habit() == Habit.GLOBE);
         words("(?:bold|large|big) (?:leaf|leaves|leaved)", "bold leaves", is(Traits.LEAF_TEXTURE, LeafTexture.BOLD));
         words("(?:fine|small|tiny) (?:leaf|leaves|leaved)", "fine leaves", is(Traits.LEAF_TEXTURE, LeafTexture.FINE));
-        words("berries|berry|fruit(?:s|ing)?", "fruit", plant -> plant.get(Traits.FRUIT).isPresent());
+        words(
+                "berries|berry|fruit(?:s|ing)?",
+                "fruit",
+                plant -> plant.get(Traits.FRUIT).isPresent());
     }
 
     private static void uses() {
@@ -180,9 +236,15 @@ final class Phrasebook {
         words("butterfl(?:y|ies)", "feeds butterflies", has(Traits.WILDLIFE, Wildlife.BUTTERFLIES));
         words("hummingbirds?", "feeds hummingbirds", has(Traits.WILDLIFE, Wildlife.HUMMINGBIRDS));
         words("birds?", "feeds birds", has(Traits.WILDLIFE, Wildlife.BIRDS));
-        words("native to (?:north )?america|american natives?|natives?", "native to North America",
-                plant -> plant.get(Traits.NATIVE_REGION).filter(region -> region.toLowerCase(Locale.ROOT).contains("north america")).isPresent());
-        add("(?<colour>" + COLOURS + ")", m -> Meanings.coloured(ColourWord.parse(m.group("colour")), Meanings.ANYWHERE, ""));
+        words(
+                "native to (?:north )?america|american natives?|natives?",
+                "native to North America",
+                plant -> plant.get(Traits.NATIVE_REGION)
+                        .filter(region -> region.toLowerCase(Locale.ROOT).contains("north america"))
+                        .isPresent());
+        add(
+                "(?<colour>" + COLOURS + ")",
+                m -> Meanings.coloured(ColourWord.parse(m.group("colour")), Meanings.ANYWHERE, ""));
     }
 
     private static ColourWord colour(Matcher m) {

@@ -17,15 +17,45 @@ public final class Understanding {
     private static final int LONGEST = 300;
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}×'’-]+");
     /** Words that mean nothing here. */
-    private static final Set<String> FILLERS = Set.of("a", "an", "the", "and", "with", "that", "for", "of", "in", "to", "or", "is", "plant", "plants",
-            "some", "something", "i", "want", "which", "has", "have", "by", "on", "at", "as", "tolerant", "please", "soil", "ground", "place", "colour",
-            "coloured", "color", "up");
+    private static final Set<String> FILLERS = Set.of(
+            "a",
+            "an",
+            "the",
+            "and",
+            "with",
+            "that",
+            "for",
+            "of",
+            "in",
+            "to",
+            "or",
+            "is",
+            "plant",
+            "plants",
+            "some",
+            "something",
+            "i",
+            "want",
+            "which",
+            "has",
+            "have",
+            "by",
+            "on",
+            "at",
+            "as",
+            "tolerant",
+            "please",
+            "soil",
+            "ground",
+            "place",
+            "colour",
+            "coloured",
+            "color",
+            "up");
 
-    private record Found(int at, Condition condition) {
-    }
+    private record Found(int at, Condition condition) {}
 
-    private Understanding() {
-    }
+    private Understanding() {}
 
     public static Understood of(String typed) {
         String text = typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed;
@@ -34,14 +64,21 @@ public final class Understanding {
         for (Phrasebook.Phrase phrase : Phrasebook.PHRASES) {
             take(phrase, rest, text, found);
         }
-        List<Condition> conditions = found.stream().sorted(Comparator.comparingInt(Found::at)).map(Found::condition).toList();
+        List<Condition> conditions = found.stream()
+                .sorted(Comparator.comparingInt(Found::at))
+                .map(Found::condition)
+                .toList();
         return new Understood(conditions, words(rest.toString()));
     }
 
     /** The same search without one of the things typed. */
     public static String without(String typed, String said) {
         int at = typed.toLowerCase(Locale.ROOT).indexOf(said.toLowerCase(Locale.ROOT));
-        return at < 0 ? typed : (typed.substring(0, at) + " " + typed.substring(at + said.length())).replaceAll("\\s+", " ").strip();
+        return at < 0
+                ? typed
+                : (typed.substring(0, at) + " " + typed.substring(at + said.length()))
+                        .replaceAll("\\s+", " ")
+                        .strip();
     }
 
     private static void take(Phrasebook.Phrase phrase, StringBuilder rest, String typed, List<Found> found) {

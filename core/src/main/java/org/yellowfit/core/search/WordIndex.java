@@ -57,8 +57,10 @@ public final class WordIndex {
     }
 
     private static Set<String> saidOf(Cultivar plant) {
-        return words(Words.of(plant.kind()) + " " + plant.get(Traits.LEAF_SHAPE).orElse("") + " " + plant.get(Traits.NATIVE_REGION).orElse("") + " "
-                + plant.get(Traits.TELL_APART).orElse("") + " " + plant.get(Traits.TROUBLES).orElse(""));
+        return words(Words.of(plant.kind()) + " " + plant.get(Traits.LEAF_SHAPE).orElse("") + " "
+                + plant.get(Traits.NATIVE_REGION).orElse("") + " "
+                + plant.get(Traits.TELL_APART).orElse("") + " "
+                + plant.get(Traits.TROUBLES).orElse(""));
     }
 
     private static Set<String> words(String text) {
@@ -77,11 +79,13 @@ public final class WordIndex {
     }
 
     private static void add(BitSet plants, TreeMap<String, int[]> index, String beginning) {
-        index.subMap(beginning, true, beginning + Character.MAX_VALUE, true).values().forEach(list -> {
-            for (int plant : list) {
-                plants.set(plant);
-            }
-        });
+        index.subMap(beginning, true, beginning + Character.MAX_VALUE, true)
+                .values()
+                .forEach(list -> {
+                    for (int plant : list) {
+                        plants.set(plant);
+                    }
+                });
     }
 
     private static boolean begins(TreeMap<String, int[]> index, String beginning) {

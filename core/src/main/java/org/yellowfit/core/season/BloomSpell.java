@@ -21,6 +21,7 @@ public final class BloomSpell {
     private static final double LONGEST_RAMP = 10;
     /** A second flush opens about a month after the first and is weaker: general for trimmed perennials and shrubs. */
     private static final double FLUSH_AFTER = 28;
+
     private static final double FLUSH_DAYS = 30;
     private static final double FLUSH_SHARE = 0.4;
     private static final double CONTINUOUS_SHARE = 0.5;
@@ -46,16 +47,19 @@ public final class BloomSpell {
         Optional<Bloom> noted = plant.get(Traits.BLOOM);
         if (noted.isPresent()) {
             double start = noted.get().startThird() * DAYS_PER_THIRD + 1 + daysLater(plant, zone);
-            return Optional.of(new BloomSpell(start, noted.get().lengthThirds() * DAYS_PER_THIRD, rebloom, seasons.firstFrostDay(), colours));
+            return Optional.of(new BloomSpell(
+                    start, noted.get().lengthThirds() * DAYS_PER_THIRD, rebloom, seasons.firstFrostDay(), colours));
         }
         double days = plant.get(Traits.BLOOM_DAYS).orElse(USUAL_DAYS);
-        return plant.get(Traits.BLOOM_GDD).flatMap(seasons::dayOfDegreeDays)
+        return plant.get(Traits.BLOOM_GDD)
+                .flatMap(seasons::dayOfDegreeDays)
                 .map(start -> new BloomSpell(start, days, rebloom, seasons.firstFrostDay(), colours));
     }
 
     /** The bloom in thirds of a month as it comes at a place of this zone. */
     public static Optional<Bloom> inThirds(Cultivar plant, Optional<HardinessZone> zone) {
-        return plant.get(Traits.BLOOM).map(noted -> noted.movedByDays(daysLater(plant, zone)))
+        return plant.get(Traits.BLOOM)
+                .map(noted -> noted.movedByDays(daysLater(plant, zone)))
                 .or(() -> of(plant, zone, Seasons.usualFor(zone)).map(BloomSpell::asThirds));
     }
 
@@ -78,7 +82,8 @@ public final class BloomSpell {
         if (zone.isEmpty() || plant.get(Traits.BLOOM_ZONE).isEmpty()) {
             return 0;
         }
-        return Seasons.DAYS_PER_HALF_ZONE * (plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half());
+        return Seasons.DAYS_PER_HALF_ZONE
+                * (plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half());
     }
 
     /** Share of the flowers open, 0–1. */
@@ -87,9 +92,18 @@ public final class BloomSpell {
         double main = hill(since, 0, length, 1);
         return switch (rebloom) {
             case NONE -> main;
-            case FLUSH -> Math.max(main, start + length + FLUSH_AFTER < frost ? hill(since, length + FLUSH_AFTER, FLUSH_DAYS, FLUSH_SHARE) : 0);
-            case CONTINUOUS -> Math.max(main, frost > start + length
-                    ? hill(since, length / 2, frost - start - length / 2, CONTINUOUS_SHARE) : 0);
+            case FLUSH ->
+                Math.max(
+                        main,
+                        start + length + FLUSH_AFTER < frost
+                                ? hill(since, length + FLUSH_AFTER, FLUSH_DAYS, FLUSH_SHARE)
+                                : 0);
+            case CONTINUOUS ->
+                Math.max(
+                        main,
+                        frost > start + length
+                                ? hill(since, length / 2, frost - start - length / 2, CONTINUOUS_SHARE)
+                                : 0);
         };
     }
 
@@ -100,7 +114,10 @@ public final class BloomSpell {
         }
         double at = Math.max(0, Math.min(colours.size() - 1.0, since(day) / length * colours.size() - 0.5));
         int first = (int) at;
-        return Optional.of(first + 1 < colours.size() ? Tint.between(colours.get(first), colours.get(first + 1), at - first) : colours.get(first));
+        return Optional.of(
+                first + 1 < colours.size()
+                        ? Tint.between(colours.get(first), colours.get(first + 1), at - first)
+                        : colours.get(first));
     }
 
     private double since(double day) {

@@ -16,6 +16,12 @@ import org.yellowfit.core.colour.Colour;
  * @param fruit       colour of the fruit when it shows
  * @param stem        colour of the stems when they show
  */
-public record DayLook(Standing standing, List<Colour> leaves, double leafShare, double heightShare, Optional<Colour> flower,
-                      double flowerShare, Optional<Colour> fruit, Optional<Colour> stem) {
-}
+public record DayLook(
+        Standing standing,
+        List<Colour> leaves,
+        double leafShare,
+        double heightShare,
+        Optional<Colour> flower,
+        double flowerShare,
+        Optional<Colour> fruit,
+        Optional<Colour> stem) {}

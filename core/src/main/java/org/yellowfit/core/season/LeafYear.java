@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
 /** Leaf colours through the year (E1), greener where the leaves get less sun than their colour needs (B2). */
@@ -29,7 +28,8 @@ final class LeafYear {
         summer = greener(plant.colours(Traits.LEAF_SUMMER), greened);
         spring = or(greener(plant.colours(Traits.LEAF_SPRING), greened), summer);
         autumn = or(plant.colours(Traits.LEAF_AUTUMN), summer);
-        boolean straw = !plant.persistence().isWoody() && plant.colours(Traits.LEAF_WINTER).isEmpty()
+        boolean straw = !plant.persistence().isWoody()
+                && plant.colours(Traits.LEAF_WINTER).isEmpty()
                 && plant.persistence() != org.yellowfit.core.plant.Persistence.EVERGREEN;
         winter = straw ? List.of(STRAW) : or(plant.colours(Traits.LEAF_WINTER), summer);
     }
@@ -55,7 +55,9 @@ final class LeafYear {
 
     private static double greened(Cultivar plant, OptionalDouble sunHours) {
         double needed = plant.get(Traits.SUN_COLOUR).orElse(0.0);
-        return sunHours.isEmpty() || needed <= 0 ? 0 : MOST_GREENED * Math.max(0, Math.min(1, 1 - sunHours.getAsDouble() / needed));
+        return sunHours.isEmpty() || needed <= 0
+                ? 0
+                : MOST_GREENED * Math.max(0, Math.min(1, 1 - sunHours.getAsDouble() / needed));
     }
 
     private static List<Colour> greener(List<Colour> leaves, double share) {

@@ -17,8 +17,14 @@ import org.yellowfit.core.plant.Cultivar;
  * @param heightInFlowerM  of the flowers on this day, m; the height of the leaves when nothing is open
  * @param spreadM          on this day, m
  */
-public record PlantState(double fullHeightM, double fullFlowerHeightM, double fullSpreadM, double heightM, double heightInFlowerM,
-                         double spreadM, DayLook look) {
+public record PlantState(
+        double fullHeightM,
+        double fullFlowerHeightM,
+        double fullSpreadM,
+        double heightM,
+        double heightInFlowerM,
+        double spreadM,
+        DayLook look) {
 
     /** Flower stalks have their full height once so much of the flowers is open. */
     private static final double STALKS_UP_AT = 0.25;
@@ -28,10 +34,20 @@ public record PlantState(double fullHeightM, double fullFlowerHeightM, double fu
      * @param dayOfYear at the place, 1–366
      * @param sunHours  of direct sun, when known: slows growth and greens leaves (B2, B7)
      */
-    public static PlantState at(Cultivar plant, double ageYears, int dayOfYear, OptionalDouble sunHours, Optional<HardinessZone> zone,
-                                Seasons seasons) {
-        PlantGrowth growth = sunHours.isPresent() ? PlantGrowth.of(plant).inSun(sunHours.getAsDouble()) : PlantGrowth.of(plant);
-        return of(plant, growth, ageYears, PlantYear.of(plant, zone, seasons, sunHours).day(dayOfYear));
+    public static PlantState at(
+            Cultivar plant,
+            double ageYears,
+            int dayOfYear,
+            OptionalDouble sunHours,
+            Optional<HardinessZone> zone,
+            Seasons seasons) {
+        PlantGrowth growth =
+                sunHours.isPresent() ? PlantGrowth.of(plant).inSun(sunHours.getAsDouble()) : PlantGrowth.of(plant);
+        return of(
+                plant,
+                growth,
+                ageYears,
+                PlantYear.of(plant, zone, seasons, sunHours).day(dayOfYear));
     }
 
     /** The usual size at an age with a look already known. */
@@ -42,7 +58,13 @@ public record PlantState(double fullHeightM, double fullFlowerHeightM, double fu
         double leafNow = height * look.heightShare();
         double stalks = Math.min(1, look.flowerShare() / STALKS_UP_AT);
         double spreadShare = plant.persistence().isWoody() ? 1 : 0.45 + 0.55 * look.heightShare();
-        return new PlantState(height, flower, spread, leafNow, leafNow + Math.max(0, flower - height) * look.heightShare() * stalks,
-                look.heightShare() <= 0 ? 0 : spread * spreadShare, look);
+        return new PlantState(
+                height,
+                flower,
+                spread,
+                leafNow,
+                leafNow + Math.max(0, flower - height) * look.heightShare() * stalks,
+                look.heightShare() <= 0 ? 0 : spread * spreadShare,
+                look);
     }
 }

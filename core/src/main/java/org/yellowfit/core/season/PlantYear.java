@@ -30,6 +30,7 @@ public final class PlantYear {
     private static final Course STANDING_CLUMP = Course.of(300, 1, 330, 0.9);
     /** From planting after the last frost. */
     private static final Course ANNUAL = Course.of(0, 0, 12, 0.3, 45, 0.7, 75, 1);
+
     private static final double ANNUAL_FADES_DAYS = 12;
     private static final double WITHERED_FROM = 318;
     private static final Colour BARK = new Colour("bark", 0x7d6a58);
@@ -84,8 +85,15 @@ public final class PlantYear {
             sum += look.flowerShare();
             fullest = look.flowerShare() > fullest.flowerShare() + 0.2 ? look : fullest;
         }
-        return new DayLook(middle.standing(), middle.leaves(), middle.leafShare(), middle.heightShare(), sum > 0 ? fullest.flower() : Optional.empty(),
-                sum / 6, middle.fruit(), middle.stem());
+        return new DayLook(
+                middle.standing(),
+                middle.leaves(),
+                middle.leafShare(),
+                middle.heightShare(),
+                sum > 0 ? fullest.flower() : Optional.empty(),
+                sum / 6,
+                middle.fruit(),
+                middle.stem());
     }
 
     /** The day of the year in the middle of a month. */
@@ -100,10 +108,17 @@ public final class PlantYear {
         double height = heightShare(northern, reference);
         Standing standing = standing(northern, reference, height);
         double open = open(northern, reference, height, standing);
-        return new DayLook(standing, leavesOn(northern, reference, standing), leafShare(reference, standing), height,
-                open > 0 ? bloom.colourOn(northern) : Optional.empty(), open,
+        return new DayLook(
+                standing,
+                leavesOn(northern, reference, standing),
+                leafShare(reference, standing),
+                height,
+                open > 0 ? bloom.colourOn(northern) : Optional.empty(),
+                open,
                 standing == Standing.BELOW_GROUND ? Optional.empty() : fruit(dayOfYear),
-                standing == Standing.BARE_STEMS ? Optional.of(plant.get(Traits.STEM_WINTER).orElse(BARK)) : Optional.empty());
+                standing == Standing.BARE_STEMS
+                        ? Optional.of(plant.get(Traits.STEM_WINTER).orElse(BARK))
+                        : Optional.empty());
     }
 
     private double open(double northern, double reference, double height, Standing standing) {
@@ -134,15 +149,21 @@ public final class PlantYear {
     /** Less light than the flowers need gives fewer of them (B2). */
     private static double flowering(Cultivar plant, OptionalDouble sunHours) {
         double needed = plant.get(Traits.SUN_FLOWER).orElse(0.0);
-        return sunHours.isEmpty() || needed <= 0 ? 1 : Math.max(LEAST_FLOWER_SHARE, Math.min(1, sunHours.getAsDouble() / needed));
+        return sunHours.isEmpty() || needed <= 0
+                ? 1
+                : Math.max(LEAST_FLOWER_SHARE, Math.min(1, sunHours.getAsDouble() / needed));
     }
 
     /** What dies down carries no more flowers than it has growth to carry them. */
     private double vigour(double reference, double height) {
-        if (plant.persistence().isWoody() || plant.persistence() == Persistence.EVERGREEN || plant.persistence() == Persistence.SEMI_EVERGREEN) {
+        if (plant.persistence().isWoody()
+                || plant.persistence() == Persistence.EVERGREEN
+                || plant.persistence() == Persistence.SEMI_EVERGREEN) {
             return 1;
         }
-        double withering = plant.persistence() == Persistence.HERBACEOUS && !isBulb() ? Math.max(0, Math.min(1, (WITHERED_FROM - reference) / 18)) : 1;
+        double withering = plant.persistence() == Persistence.HERBACEOUS && !isBulb()
+                ? Math.max(0, Math.min(1, (WITHERED_FROM - reference) / 18))
+                : 1;
         return Math.min(withering, Math.min(1, height * 4));
     }
 
@@ -181,7 +202,8 @@ public final class PlantYear {
     private double bulbHeight(double northern) {
         double since = sinceBulbRises(northern);
         double bloomEnds = BULB_BEFORE_BLOOM + bloom.lengthDays();
-        return Course.of(0, 0, 30, 1, bloomEnds + 25, 1, bloomEnds + BULB_AFTER_BLOOM, 0).on(since);
+        return Course.of(0, 0, 30, 1, bloomEnds + 25, 1, bloomEnds + BULB_AFTER_BLOOM, 0)
+                .on(since);
     }
 
     private double sinceBulbRises(double northern) {
@@ -194,8 +216,14 @@ public final class PlantYear {
             case EVERGREEN, SEMI_EVERGREEN -> Standing.IN_LEAF;
             case DECIDUOUS -> leafCourse().on(reference) > 0 ? Standing.IN_LEAF : Standing.BARE_STEMS;
             case ANNUAL -> height > 0 ? Standing.IN_LEAF : Standing.BELOW_GROUND;
-            case HERBACEOUS -> height <= 0 ? Standing.BELOW_GROUND : isBulb() ? Standing.IN_LEAF
-                    : reference >= WITHERED_FROM || reference < CUT_DAY && standsWinter() ? Standing.STRAW : Standing.IN_LEAF;
+            case HERBACEOUS ->
+                height <= 0
+                        ? Standing.BELOW_GROUND
+                        : isBulb()
+                                ? Standing.IN_LEAF
+                                : reference >= WITHERED_FROM || reference < CUT_DAY && standsWinter()
+                                        ? Standing.STRAW
+                                        : Standing.IN_LEAF;
         };
     }
 
@@ -228,7 +256,9 @@ public final class PlantYear {
     /** Fruit shows in its months, by the month's middle day in the northern year. */
     private Optional<Colour> fruit(int dayOfYear) {
         int month = Math.min(12, 1 + (seasons.northernDay(dayOfYear) - 1) * 12 / Seasons.DAYS);
-        boolean shows = plant.get(Traits.FRUIT_MONTHS).map(months -> months.contains(month)).orElse(false);
+        boolean shows = plant.get(Traits.FRUIT_MONTHS)
+                .map(months -> months.contains(month))
+                .orElse(false);
         return shows ? plant.get(Traits.FRUIT) : Optional.empty();
     }
 }

@@ -16,8 +16,16 @@ import org.yellowfit.core.light.Patch;
  * @param underRoof     most of it lies under a roof that keeps the rain off
  * @param slopePercent  of a slope drawn across it; empty when there is none
  */
-public record BedPatch(String name, String bed, Patch light, double lengthM, double depthM, List<SpotLimit> limits, boolean reflectedHeat,
-                       boolean underRoof, Optional<Double> slopePercent) {
+public record BedPatch(
+        String name,
+        String bed,
+        Patch light,
+        double lengthM,
+        double depthM,
+        List<SpotLimit> limits,
+        boolean reflectedHeat,
+        boolean underRoof,
+        Optional<Double> slopePercent) {
 
     public Optional<SpotLimit> lowestLimit() {
         return limits.stream().findFirst();

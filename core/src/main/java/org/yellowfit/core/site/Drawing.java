@@ -76,9 +76,23 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         return switch (feature.kind()) {
             case BLOCK -> new Obstacle.Block(feature.called(), feature.points(), height);
             case WALL -> new Obstacle.Wall(feature.called(), feature.points(), height, 0.0, null, feature.leafOn());
-            case FENCE -> new Obstacle.Wall(feature.called(), feature.points(), height, feature.measure(Measure.PASSES), null, feature.leafOn());
-            case HEDGE -> new Obstacle.Wall(feature.called(), feature.points(), height, null, feature.foliage(), feature.leafOn());
-            case ROOF -> new Obstacle.Roof(feature.called(), feature.points(), feature.measure(Measure.UNDERSIDE), feature.measure(Measure.PASSES));
+            case FENCE ->
+                new Obstacle.Wall(
+                        feature.called(),
+                        feature.points(),
+                        height,
+                        feature.measure(Measure.PASSES),
+                        null,
+                        feature.leafOn());
+            case HEDGE ->
+                new Obstacle.Wall(
+                        feature.called(), feature.points(), height, null, feature.foliage(), feature.leafOn());
+            case ROOF ->
+                new Obstacle.Roof(
+                        feature.called(),
+                        feature.points(),
+                        feature.measure(Measure.UNDERSIDE),
+                        feature.measure(Measure.PASSES));
             case TREE -> tree(feature, year);
             default -> null;
         };
@@ -91,8 +105,15 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         Foliage foliage = feature.foliage();
         // The crown widens with the height; its base stays where the lowest branches are.
         double base = Math.min(feature.measure(Measure.CROWN_BASE), grown * 0.8);
-        return new Obstacle.Tree(feature.called(), feature.points()[0][0], feature.points()[0][1], grown,
-                feature.measure(Measure.CROWN_RADIUS) * factor, base, foliage, feature.leafOn());
+        return new Obstacle.Tree(
+                feature.called(),
+                feature.points()[0][0],
+                feature.points()[0][1],
+                grown,
+                feature.measure(Measure.CROWN_RADIUS) * factor,
+                base,
+                foliage,
+                feature.leafOn());
     }
 
     /** How much taller than drawn by a year: 1 where its age or its height when old is not known. */
@@ -103,7 +124,9 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         if (age == null || old == null || age <= 0 || old <= now) {
             return 1;
         }
-        return GrowthCurve.woodyThrough(Math.min(PLANTED_M, now / 2), age, now, old).at(Math.max(0, age + year - drawnIn)) / now;
+        return GrowthCurve.woodyThrough(Math.min(PLANTED_M, now / 2), age, now, old)
+                        .at(Math.max(0, age + year - drawnIn))
+                / now;
     }
 
     private double growth(Feature tree, int year) {
@@ -114,19 +137,25 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
     public List<WarmWall> warmWalls() {
         List<WarmWall> walls = new ArrayList<>();
         for (Feature feature : features) {
-            if (feature.masonry() && (feature.kind() == FeatureKind.BLOCK || feature.kind() == FeatureKind.WALL) && feature.standsIn(drawnIn)) {
+            if (feature.masonry()
+                    && (feature.kind() == FeatureKind.BLOCK || feature.kind() == FeatureKind.WALL)
+                    && feature.standsIn(drawnIn)) {
                 addSides(feature, walls);
             }
         }
-        return walls.stream().filter(wall -> wall.facesHotSide(northDegrees, where.isSouth())).toList();
+        return walls.stream()
+                .filter(wall -> wall.facesHotSide(northDegrees, where.isSouth()))
+                .toList();
     }
 
     private static void addSides(Feature feature, List<WarmWall> walls) {
         double[][] points = feature.points();
         boolean closed = feature.kind() == FeatureKind.BLOCK;
         // A house is warm outside only; a free wall on either side.
-        boolean outsideOnRight = !closed || Shapes.of(feature) instanceof org.locationtech.jts.geom.Polygon polygon
-                && org.locationtech.jts.algorithm.Orientation.isCCW(polygon.getExteriorRing().getCoordinateSequence());
+        boolean outsideOnRight = !closed
+                || Shapes.of(feature) instanceof org.locationtech.jts.geom.Polygon polygon
+                        && org.locationtech.jts.algorithm.Orientation.isCCW(
+                                polygon.getExteriorRing().getCoordinateSequence());
         for (int i = closed ? 0 : 1; i < points.length; i++) {
             double[] a = points[(i + points.length - 1) % points.length];
             double[] b = points[i];

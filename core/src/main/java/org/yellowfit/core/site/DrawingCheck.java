@@ -16,8 +16,7 @@ final class DrawingCheck {
     /** A bed may touch the house, and overlap it by what a hand-drawn line is off, m². */
     private static final double OVERLAP_M2 = 0.05;
 
-    private DrawingCheck() {
-    }
+    private DrawingCheck() {}
 
     static void check(List<Feature> features, List<Problem> problems) {
         for (Feature feature : features) {
@@ -36,12 +35,20 @@ final class DrawingCheck {
         Geometry shape = Shapes.of(feature);
         if (feature.kind().shape() == Shape.AREA) {
             if (!shape.isValid()) {
-                problems.add(at(feature, "The outline of %s crosses itself; move a corner.".formatted(feature.called())));
+                problems.add(
+                        at(feature, "The outline of %s crosses itself; move a corner.".formatted(feature.called())));
             } else if (!(shape.getArea() >= LEAST_AREA_M2 && shape.getArea() <= LARGEST_AREA_M2)) {
-                problems.add(at(feature, "%s measures %s m²; expected 0.01 to 40000.".formatted(upper(feature.called()), Numbers.rounded(shape.getArea(), 3))));
+                problems.add(at(
+                        feature,
+                        "%s measures %s m²; expected 0.01 to 40000."
+                                .formatted(upper(feature.called()), Numbers.rounded(shape.getArea(), 3))));
             }
-        } else if (feature.kind().shape() == Shape.LINE && !(shape.getLength() >= SHORTEST_M && shape.getLength() <= LONGEST_M)) {
-            problems.add(at(feature, "%s is %s m long; expected 0.02 to 1000.".formatted(upper(feature.called()), Numbers.rounded(shape.getLength(), 3))));
+        } else if (feature.kind().shape() == Shape.LINE
+                && !(shape.getLength() >= SHORTEST_M && shape.getLength() <= LONGEST_M)) {
+            problems.add(at(
+                    feature,
+                    "%s is %s m long; expected 0.02 to 1000."
+                            .formatted(upper(feature.called()), Numbers.rounded(shape.getLength(), 3))));
         }
     }
 
@@ -52,8 +59,12 @@ final class DrawingCheck {
             double shared = ground.intersection(walls).getArea();
             if (shared > OVERLAP_M2) {
                 boolean within = shared > ground.getArea() - OVERLAP_M2;
-                problems.add(at(bed, within ? "%s lies inside %s.".formatted(upper(bed.called()), block.called())
-                        : "%s reaches %s m² into %s.".formatted(upper(bed.called()), Numbers.rounded(shared, 1), block.called())));
+                problems.add(at(
+                        bed,
+                        within
+                                ? "%s lies inside %s.".formatted(upper(bed.called()), block.called())
+                                : "%s reaches %s m² into %s."
+                                        .formatted(upper(bed.called()), Numbers.rounded(shared, 1), block.called())));
             }
         }
     }

@@ -15,8 +15,15 @@ import org.yellowfit.core.light.Foliage;
  * @param leafOn   months in leaf, 1–12
  * @param masonry  of houses and walls: throws heat back (B3)
  */
-public record Feature(String id, FeatureKind kind, String name, double[][] points, Map<Measure, Double> measures, Foliage foliage,
-                      Set<Integer> leafOn, boolean masonry) {
+public record Feature(
+        String id,
+        FeatureKind kind,
+        String name,
+        double[][] points,
+        Map<Measure, Double> measures,
+        Foliage foliage,
+        Set<Integer> leafOn,
+        boolean masonry) {
 
     public Feature {
         measures = Map.copyOf(measures);

@@ -35,7 +35,9 @@ public enum FeatureKind {
 
     /** How many points make one, and whether the last joins the first. */
     public enum Shape {
-        POINT(1), LINE(2), AREA(3);
+        POINT(1),
+        LINE(2),
+        AREA(3);
 
         private final int fewest;
 
@@ -73,13 +75,14 @@ public enum FeatureKind {
     /** The number used where none is given; null where it may stay open. */
     public Double usual(Measure measure) {
         return switch (measure) {
-            case HEIGHT -> switch (this) {
-                case BLOCK -> 5.0;
-                case TREE -> 8.0;
-                case HEDGE -> 1.6;
-                case WIRE -> 6.0;
-                default -> 1.8;
-            };
+            case HEIGHT ->
+                switch (this) {
+                    case BLOCK -> 5.0;
+                    case TREE -> 8.0;
+                    case HEDGE -> 1.6;
+                    case WIRE -> 6.0;
+                    default -> 1.8;
+                };
             case UNDERSIDE -> 2.6;
             case CROWN_RADIUS -> 3.0;
             case CROWN_BASE -> 2.0;

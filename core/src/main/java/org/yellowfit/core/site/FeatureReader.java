@@ -36,7 +36,9 @@ public final class FeatureReader {
     /** @param south decides the months in leaf where none are given */
     public static List<Feature> read(List<?> features, boolean south, List<Problem> problems) {
         if (features.size() > MOST_FEATURES) {
-            problems.add(new Problem("features", "A drawing holds at most %d things; here are %d.".formatted(MOST_FEATURES, features.size())));
+            problems.add(new Problem(
+                    "features",
+                    "A drawing holds at most %d things; here are %d.".formatted(MOST_FEATURES, features.size())));
             return List.of();
         }
         FeatureReader reader = new FeatureReader(problems, south);
@@ -61,14 +63,19 @@ public final class FeatureReader {
         Object given = map.get("id") == null ? properties.get("id") : map.get("id");
         String id = given == null ? "f" + (at + 1) : String.valueOf(given);
         if (!id.matches("[A-Za-z0-9_-]{1,40}") || !ids.add(id)) {
-            problems.add(new Problem(fallback + ".id", "“%s” is no id of its own; use letters and digits, each id once.".formatted(Words.shorten(id))));
+            problems.add(new Problem(
+                    fallback + ".id",
+                    "“%s” is no id of its own; use letters and digits, each id once.".formatted(Words.shorten(id))));
             return null;
         }
         InputReader in = new InputReader(properties, id + ".", problems);
         FeatureKind kind = in.word("kind", FeatureKind.class);
         if (kind == null) {
             if (problems.size() == before) {
-                in.problem("kind", "It is not said what this is; expected one of: " + Words.list(List.of(FeatureKind.values())) + ".");
+                in.problem(
+                        "kind",
+                        "It is not said what this is; expected one of: " + Words.list(List.of(FeatureKind.values()))
+                                + ".");
             }
             return null;
         }
@@ -88,7 +95,13 @@ public final class FeatureReader {
         if (problems.size() > before) {
             return null;
         }
-        Feature feature = new Feature(id, kind, name == null ? "" : name, points, measures, leafy && foliage == null ? Foliage.DECIDUOUS : foliage,
+        Feature feature = new Feature(
+                id,
+                kind,
+                name == null ? "" : name,
+                points,
+                measures,
+                leafy && foliage == null ? Foliage.DECIDUOUS : foliage,
                 leafOn == null ? Foliage.usualLeafMonths(south) : new TreeSet<>(leafOn),
                 masonry == null ? kind == FeatureKind.BLOCK || kind == FeatureKind.WALL : masonry);
         checkTogether(feature);
@@ -96,7 +109,8 @@ public final class FeatureReader {
     }
 
     private void checkTogether(Feature feature) {
-        if (feature.kind() == FeatureKind.TREE && feature.measure(Measure.CROWN_BASE) >= feature.measure(Measure.HEIGHT)) {
+        if (feature.kind() == FeatureKind.TREE
+                && feature.measure(Measure.CROWN_BASE) >= feature.measure(Measure.HEIGHT)) {
             problem(feature, Measure.CROWN_BASE, "The crown begins at or above the top of the tree.");
         }
         Double from = feature.measures().get(Measure.FROM_YEAR);
@@ -116,37 +130,54 @@ public final class FeatureReader {
         Object coordinates = map.get("coordinates");
         String wanted = kind.shape() == Shape.POINT ? "Point" : kind.shape() == Shape.LINE ? "LineString" : "Polygon";
         if (!type.equals(wanted)) {
-            problems.add(new Problem(id + ".geometry", "A %s is drawn as a %s, not as “%s”.".formatted(kind.words(), wanted, Words.shorten(type))));
+            problems.add(new Problem(
+                    id + ".geometry",
+                    "A %s is drawn as a %s, not as “%s”.".formatted(kind.words(), wanted, Words.shorten(type))));
             return new double[0][];
         }
-        List<?> list = kind.shape() == Shape.POINT ? List.of(coordinates == null ? "" : coordinates) : asList(kind.shape() == Shape.AREA ? first(coordinates) : coordinates);
+        List<?> list = kind.shape() == Shape.POINT
+                ? List.of(coordinates == null ? "" : coordinates)
+                : asList(kind.shape() == Shape.AREA ? first(coordinates) : coordinates);
         if (list.size() > MOST_POINTS) {
-            problems.add(new Problem(id + ".geometry", "It has %d points; at most %d are kept.".formatted(list.size(), MOST_POINTS)));
+            problems.add(new Problem(
+                    id + ".geometry", "It has %d points; at most %d are kept.".formatted(list.size(), MOST_POINTS)));
             return new double[0][];
         }
         List<double[]> points = new ArrayList<>();
         for (Object each : list) {
             double[] point = point(each);
             if (point == null) {
-                problems.add(new Problem(id + ".geometry", "A point is two numbers in metres, each from −%d to %d.".formatted((int) FARTHEST_M, (int) FARTHEST_M)));
+                problems.add(new Problem(
+                        id + ".geometry",
+                        "A point is two numbers in metres, each from −%d to %d."
+                                .formatted((int) FARTHEST_M, (int) FARTHEST_M)));
                 return new double[0][];
             }
             if (points.isEmpty() || !java.util.Arrays.equals(points.get(points.size() - 1), point)) {
                 points.add(point);
             }
         }
-        if (kind.shape() == Shape.AREA && points.size() > 1 && java.util.Arrays.equals(points.get(0), points.get(points.size() - 1))) {
+        if (kind.shape() == Shape.AREA
+                && points.size() > 1
+                && java.util.Arrays.equals(points.get(0), points.get(points.size() - 1))) {
             points.remove(points.size() - 1);
         }
         if (points.size() < kind.shape().fewestPoints()) {
-            problems.add(new Problem(id + ".geometry", "The %s is too small to be drawn: it needs %d different points.".formatted(kind.words(), kind.shape().fewestPoints())));
+            problems.add(new Problem(
+                    id + ".geometry",
+                    "The %s is too small to be drawn: it needs %d different points."
+                            .formatted(kind.words(), kind.shape().fewestPoints())));
         }
         return points.toArray(double[][]::new);
     }
 
     private static double[] point(Object value) {
-        if (value instanceof List<?> list && list.size() >= 2 && list.get(0) instanceof Number x && list.get(1) instanceof Number y
-                && Math.abs(x.doubleValue()) <= FARTHEST_M && Math.abs(y.doubleValue()) <= FARTHEST_M) {
+        if (value instanceof List<?> list
+                && list.size() >= 2
+                && list.get(0) instanceof Number x
+                && list.get(1) instanceof Number y
+                && Math.abs(x.doubleValue()) <= FARTHEST_M
+                && Math.abs(y.doubleValue()) <= FARTHEST_M) {
             return new double[] {x.doubleValue(), y.doubleValue()};
         }
         return null;
@@ -154,7 +185,8 @@ public final class FeatureReader {
 
     private static int month(String text) {
         if (!text.matches("[1-9]|1[0-2]")) {
-            throw new IllegalArgumentException("“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+            throw new IllegalArgumentException(
+                    "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
         }
         return Integer.parseInt(text);
     }

@@ -11,8 +11,7 @@ public final class Outlines {
     private static final int MOST_POINTS = 500;
     private static final double FARTHEST_M = 5000;
 
-    private Outlines() {
-    }
+    private Outlines() {}
 
     /** An outline of three corners or more that does not cross itself; the first is not repeated. */
     public static double[][] area(Object value, String field, List<Problem> problems) {
@@ -44,7 +43,11 @@ public final class Outlines {
 
     private static double[][] points(Object value, String field, int fewest, List<Problem> problems) {
         if (!(value instanceof List<?> list) || list.size() > MOST_POINTS) {
-            problems.add(new Problem(field, value instanceof List<?> many ? "It has %d points; at most %d are taken.".formatted(many.size(), MOST_POINTS) : "A list of points is needed here, each [east, north] in metres."));
+            problems.add(new Problem(
+                    field,
+                    value instanceof List<?> many
+                            ? "It has %d points; at most %d are taken.".formatted(many.size(), MOST_POINTS)
+                            : "A list of points is needed here, each [east, north] in metres."));
             return new double[0][];
         }
         List<double[]> points = new ArrayList<>();
@@ -68,8 +71,14 @@ public final class Outlines {
     }
 
     private static double[] pair(Object value) {
-        return value instanceof List<?> list && list.size() == 2 && list.get(0) instanceof Number x && list.get(1) instanceof Number y
-                && Math.abs(x.doubleValue()) <= FARTHEST_M && Math.abs(y.doubleValue()) <= FARTHEST_M ? new double[] {x.doubleValue(), y.doubleValue()} : null;
+        return value instanceof List<?> list
+                        && list.size() == 2
+                        && list.get(0) instanceof Number x
+                        && list.get(1) instanceof Number y
+                        && Math.abs(x.doubleValue()) <= FARTHEST_M
+                        && Math.abs(y.doubleValue()) <= FARTHEST_M
+                ? new double[] {x.doubleValue(), y.doubleValue()}
+                : null;
     }
 
     private static String told() {

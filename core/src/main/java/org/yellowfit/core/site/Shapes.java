@@ -9,8 +9,7 @@ final class Shapes {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
-    private Shapes() {
-    }
+    private Shapes() {}
 
     static Geometry of(Feature feature) {
         return switch (feature.kind().shape()) {

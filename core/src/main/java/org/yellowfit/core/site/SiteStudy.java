@@ -21,11 +21,19 @@ import org.yellowfit.core.light.WarmWall;
  * @param fields  one for each bed, with all twelve months
  * @param seasons mean of the growing season for each bed, which the patches stand on
  */
-public record SiteStudy(Drawing drawing, int year, List<Integer> seasonMonths, List<LightField> fields, List<LightField> seasons, List<BedPatch> patches) {
+public record SiteStudy(
+        Drawing drawing,
+        int year,
+        List<Integer> seasonMonths,
+        List<LightField> fields,
+        List<LightField> seasons,
+        List<BedPatch> patches) {
 
-    private static final List<Integer> ALL_MONTHS = IntStream.rangeClosed(1, 12).boxed().toList();
+    private static final List<Integer> ALL_MONTHS =
+            IntStream.rangeClosed(1, 12).boxed().toList();
     /** Beds together are cut into about so many cells; a cell is at least 10 and at most 50 cm wide. */
     private static final double USUAL_CELLS = 1500;
+
     private static final double FINEST_M = 0.1;
     private static final double COARSEST_M = 0.5;
     private static final double MOSTLY = 0.5;
@@ -36,7 +44,9 @@ public record SiteStudy(Drawing drawing, int year, List<Integer> seasonMonths, L
     /** @param seasonMonths the frost-free months, over which the growing season's mean is taken */
     public static SiteStudy of(Drawing drawing, int year, List<Integer> seasonMonths) {
         LightStudy study = drawing.study(year);
-        double area = drawing.beds().stream().mapToDouble(bed -> Shapes.of(bed).getArea()).sum();
+        double area = drawing.beds().stream()
+                .mapToDouble(bed -> Shapes.of(bed).getArea())
+                .sum();
         double cell = Math.max(FINEST_M, Math.min(COARSEST_M, Math.sqrt(area / USUAL_CELLS)));
         List<LightField> fields = new ArrayList<>();
         List<LightField> seasons = new ArrayList<>();
@@ -67,10 +77,21 @@ public record SiteStudy(Drawing drawing, int year, List<Integer> seasonMonths, L
     private static BedPatch bedPatch(Drawing drawing, Feature bed, Ground ground, Patch patch, String name) {
         Geometry shape = patch.outline().length >= 3 ? Shapes.area(patch.outline()) : Shapes.of(bed);
         double[] sides = sides(shape);
-        return new BedPatch(name, bed.called(), patch, sides[0], sides[1], limits(drawing, shape),
+        return new BedPatch(
+                name,
+                bed.called(),
+                patch,
+                sides[0],
+                sides[1],
+                limits(drawing, shape),
                 WarmWall.share(ground, patch.cells(), drawing.warmWalls()) >= MOSTLY,
-                drawing.of(FeatureKind.ROOF).stream().filter(roof -> roof.standsIn(drawing.drawnIn())).anyMatch(roof -> covers(Shapes.of(roof), shape)),
-                drawing.of(FeatureKind.SLOPE).stream().filter(slope -> Shapes.of(slope).intersects(shape)).map(slope -> slope.measure(Measure.SLOPE_PERCENT)).findFirst());
+                drawing.of(FeatureKind.ROOF).stream()
+                        .filter(roof -> roof.standsIn(drawing.drawnIn()))
+                        .anyMatch(roof -> covers(Shapes.of(roof), shape)),
+                drawing.of(FeatureKind.SLOPE).stream()
+                        .filter(slope -> Shapes.of(slope).intersects(shape))
+                        .map(slope -> slope.measure(Measure.SLOPE_PERCENT))
+                        .findFirst());
     }
 
     private static boolean covers(Geometry roof, Geometry shape) {
@@ -88,26 +109,35 @@ public record SiteStudy(Drawing drawing, int year, List<Integer> seasonMonths, L
     private static List<SpotLimit> limits(Drawing drawing, Geometry shape) {
         List<SpotLimit> limits = new ArrayList<>();
         for (Feature feature : drawing.features()) {
-            limit(feature, drawing.drawnIn()).filter(limit -> reach(feature).intersects(shape) && reach(feature).intersection(shape).getArea() > 0.005).ifPresent(limits::add);
+            limit(feature, drawing.drawnIn())
+                    .filter(limit -> reach(feature).intersects(shape)
+                            && reach(feature).intersection(shape).getArea() > 0.005)
+                    .ifPresent(limits::add);
         }
         limits.sort(Comparator.comparingDouble(SpotLimit::metres));
         return limits;
     }
 
     private static Optional<SpotLimit> limit(Feature feature, int year) {
-        return !feature.standsIn(year) ? Optional.empty() : switch (feature.kind()) {
-            case WINDOW -> Optional.of(new SpotLimit(feature.measure(Measure.SILL), "the sill of " + feature.called()));
-            case VIEW, SIGHT -> Optional.of(new SpotLimit(feature.measure(Measure.LIMIT), feature.called()));
-            case WIRE -> Optional.of(new SpotLimit(feature.measure(Measure.HEIGHT), feature.called()));
-            case ROOF -> Optional.of(new SpotLimit(feature.measure(Measure.UNDERSIDE), "the underside of " + feature.called()));
-            default -> Optional.empty();
-        };
+        return !feature.standsIn(year)
+                ? Optional.empty()
+                : switch (feature.kind()) {
+                    case WINDOW ->
+                        Optional.of(new SpotLimit(feature.measure(Measure.SILL), "the sill of " + feature.called()));
+                    case VIEW, SIGHT -> Optional.of(new SpotLimit(feature.measure(Measure.LIMIT), feature.called()));
+                    case WIRE -> Optional.of(new SpotLimit(feature.measure(Measure.HEIGHT), feature.called()));
+                    case ROOF ->
+                        Optional.of(new SpotLimit(
+                                feature.measure(Measure.UNDERSIDE), "the underside of " + feature.called()));
+                    default -> Optional.empty();
+                };
     }
 
     private static Geometry reach(Feature feature) {
         Geometry shape = Shapes.of(feature);
         return switch (feature.kind()) {
-            case WINDOW -> shape.buffer(WINDOW_REACH_M, 2, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
+            case WINDOW ->
+                shape.buffer(WINDOW_REACH_M, 2, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
             case VIEW -> shape.buffer(VIEW_REACH_M);
             case WIRE -> shape.buffer(WIRE_REACH_M);
             default -> shape;

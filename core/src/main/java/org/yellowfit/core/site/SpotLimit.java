@@ -6,5 +6,4 @@ package org.yellowfit.core.site;
  * @param metres above the ground
  * @param because in words: “the sill of the kitchen window”
  */
-public record SpotLimit(double metres, String because) {
-}
+public record SpotLimit(double metres, String because) {}

@@ -21,13 +21,22 @@ import org.yellowfit.core.measure.Numbers;
  * @param raiseCm         how much higher the crowns are set in heavy clay, cm
  * @param advice          sentences in order of weight
  */
-public record Amendment(double organicM3, double gritM3, double mulchM3, double sulfurKg, double limeKg, int applications, double raiseCm, List<String> advice) {
+public record Amendment(
+        double organicM3,
+        double gritM3,
+        double mulchM3,
+        double sulfurKg,
+        double limeKg,
+        int applications,
+        double raiseCm,
+        List<String> advice) {
 
     public static final double USUAL_DEPTH_M = 0.2;
     private static final double MULCH_M = 0.07;
     private static final double RATES_FOR_M = 0.15;
     /** The most at one time, g/m²: 2 lb of sulfur and 5 lb of limestone to 100 square feet, the usual limits. */
     private static final double MOST_SULFUR = 98;
+
     private static final double MOST_LIME = 244;
     private static final double FIGHTING_THE_SOIL = 1.0;
     private static final double MAY_HOLD_LIME = 7.5;
@@ -51,25 +60,38 @@ public record Amendment(double organicM3, double gritM3, double mulchM3, double 
         double change = ph == null || targetPh == null ? 0 : targetPh - ph;
         double sulfur = change < -WORTH_CHANGING ? -change * sulfurRate(texture) * depthM / RATES_FOR_M : 0;
         double lime = change > WORTH_CHANGING ? change * limeRate(texture) * depthM / RATES_FOR_M : 0;
-        int goes = (int) Math.max(1, Math.max(Math.ceil(sulfur / MOST_SULFUR - 1e-9), Math.ceil(lime / MOST_LIME - 1e-9)));
+        int goes =
+                (int) Math.max(1, Math.max(Math.ceil(sulfur / MOST_SULFUR - 1e-9), Math.ceil(lime / MOST_LIME - 1e-9)));
         phAdvice(ph, targetPh, change, goes, advice);
-        advice.add("These are estimates: have a soil laboratory confirm them before anything is spread, and read the label of what is spread.");
-        return new Amendment(soilM3 * body.organic(), soilM3 * body.grit(), areaM2 * MULCH_M, sulfur * areaM2 / 1000, lime * areaM2 / 1000, goes,
-                body.raiseCm(), List.copyOf(advice));
+        advice.add(
+                "These are estimates: have a soil laboratory confirm them before anything is spread, and read the label of what is spread.");
+        return new Amendment(
+                soilM3 * body.organic(),
+                soilM3 * body.grit(),
+                areaM2 * MULCH_M,
+                sulfur * areaM2 / 1000,
+                lime * areaM2 / 1000,
+                goes,
+                body.raiseCm(),
+                List.copyOf(advice));
     }
 
     /** Shares of the worked depth by volume. */
-    private record Body(double organic, double grit, double raiseCm) {
-    }
+    private record Body(double organic, double grit, double raiseCm) {}
 
     private static Body body(TextureClass texture, List<String> advice) {
         return switch (Optional.ofNullable(texture).map(Amendment::group).orElse("none")) {
             case "sand" -> {
-                advice.add("Sand holds no water: work in moisture-holding organic matter, up to half by volume, and keep it mulched.");
-                yield new Body(texture == TextureClass.SAND_CLASS ? 0.5 : texture == TextureClass.LOAMY_SAND ? 0.4 : 0.25, 0, 0);
+                advice.add(
+                        "Sand holds no water: work in moisture-holding organic matter, up to half by volume, and keep it mulched.");
+                yield new Body(
+                        texture == TextureClass.SAND_CLASS ? 0.5 : texture == TextureClass.LOAMY_SAND ? 0.4 : 0.25,
+                        0,
+                        0);
             }
             case "clay" -> {
-                advice.add("Heavy clay holds winter wet: open the whole bed with coarse organic matter and grit, never single holes; set plants high with gravel round the crown.");
+                advice.add(
+                        "Heavy clay holds winter wet: open the whole bed with coarse organic matter and grit, never single holes; set plants high with gravel round the crown.");
                 yield new Body(0.25, 0.1, CLAY_RAISE_CM);
             }
             case "loam" -> {
@@ -93,18 +115,22 @@ public record Amendment(double organicM3, double gritM3, double mulchM3, double 
             return;
         }
         if (Math.abs(change) <= WORTH_CHANGING) {
-            advice.add("The pH of %s is near enough to %s; leave it.".formatted(Numbers.rounded(ph, 1), Numbers.rounded(targetPh, 1)));
+            advice.add("The pH of %s is near enough to %s; leave it."
+                    .formatted(Numbers.rounded(ph, 1), Numbers.rounded(targetPh, 1)));
             return;
         }
         if (Math.abs(change) > FIGHTING_THE_SOIL) {
-            advice.add("Moving the pH by %s is fighting the soil: prefer plants that take it as it is, or a pot of the right mix.".formatted(Numbers.rounded(Math.abs(change), 1)));
+            advice.add(
+                    "Moving the pH by %s is fighting the soil: prefer plants that take it as it is, or a pot of the right mix."
+                            .formatted(Numbers.rounded(Math.abs(change), 1)));
         }
         if (change < 0 && ph >= MAY_HOLD_LIME) {
             advice.add("If vinegar makes the soil fizz it holds free lime, and sulfur will not lower its pH for long.");
         }
-        advice.add(change < 0
-                ? "Sulfur works slowly, over some months of warm soil; test again before the next go."
-                : "Limestone works over half a year; test again before the next go.");
+        advice.add(
+                change < 0
+                        ? "Sulfur works slowly, over some months of warm soil; test again before the next go."
+                        : "Limestone works over half a year; test again before the next go.");
         if (goes > 1) {
             advice.add("Spread it in %d goes, half a year apart.".formatted(goes));
         }

@@ -2,7 +2,10 @@ package org.yellowfit.core.soil;
 
 /** How fast a filled hole empties after pre-wetting (rule C2), from wet to dry. */
 public enum Drainage {
-    POOR, SLOW, GOOD, FAST;
+    POOR,
+    SLOW,
+    GOOD,
+    FAST;
 
     /** @param cmPerHour fall of the water, cm per hour: under 2.5 poor, to 5 slow, to 15 good, above fast */
     public static Drainage ofFall(double cmPerHour) {

@@ -12,15 +12,17 @@ public final class FeelTest {
 
     /** Longest ribbon of the loams, and of the clay loams, cm. */
     public static final double LOAM_TO_CM = 2.5;
+
     public static final double CLAY_LOAM_TO_CM = 5;
 
     /** How a pinch feels rubbed very wet. */
     public enum Rubbed {
-        GRITTY, SMOOTH, NEITHER
+        GRITTY,
+        SMOOTH,
+        NEITHER
     }
 
-    private FeelTest() {
-    }
+    private FeelTest() {}
 
     /**
      * @param ball     it holds together when squeezed

@@ -8,8 +8,7 @@ public final class Moisture {
 
     private static final String[] WORDS = {"dry", "rather dry", "moist", "damp", "wet"};
 
-    private Moisture() {
-    }
+    private Moisture() {}
 
     public static String words(double moisture) {
         int step = (int) Math.round(Math.max(DRY, Math.min(WET, moisture)));

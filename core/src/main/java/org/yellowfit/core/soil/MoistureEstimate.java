@@ -20,7 +20,9 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
 
     /** How much is watered beyond what falls. */
     public enum Irrigation {
-        NONE, SOMETIMES, REGULAR
+        NONE,
+        SOMETIMES,
+        REGULAR
     }
 
     /**
@@ -31,8 +33,14 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
      * @param footOfSlope  water gathers here from above
      * @param underRoof    eaves, an awning or dense crowns keep rain off
      */
-    public record Water(TextureClass texture, Drainage drainage, Double rainMm, Double slopePercent, Boolean footOfSlope, Boolean underRoof, Irrigation irrigation) {
-    }
+    public record Water(
+            TextureClass texture,
+            Drainage drainage,
+            Double rainMm,
+            Double slopePercent,
+            Boolean footOfSlope,
+            Boolean underRoof,
+            Irrigation irrigation) {}
 
     public static MoistureEstimate of(Water water) {
         List<String> reasons = new ArrayList<>();
@@ -52,7 +60,8 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
             sum += 0.5;
             reasons.add("it is watered now and then");
         }
-        return new MoistureEstimate(Math.rint(Math.max(Moisture.DRY, Math.min(Moisture.WET, sum)) * 2) / 2, List.copyOf(reasons));
+        return new MoistureEstimate(
+                Math.rint(Math.max(Moisture.DRY, Math.min(Moisture.WET, sum)) * 2) / 2, List.copyOf(reasons));
     }
 
     private static double texture(TextureClass texture, List<String> reasons) {
@@ -66,7 +75,8 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
             case CLAY_CLASS, SILTY_CLAY, SANDY_CLAY -> 0.5;
             default -> 0;
         };
-        reasons.add(texture.words() + (by < 0 ? " lets water go" : by > 0 ? " holds water" : " holds some water and lets some go"));
+        reasons.add(texture.words()
+                + (by < 0 ? " lets water go" : by > 0 ? " holds water" : " holds some water and lets some go"));
         return by;
     }
 

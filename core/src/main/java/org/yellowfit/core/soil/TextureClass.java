@@ -51,8 +51,11 @@ public enum TextureClass {
 
     public static TextureClass parse(String text) {
         String wanted = text.strip().toLowerCase(Locale.ROOT);
-        return Arrays.stream(values()).filter(each -> each.words.equals(wanted)).findFirst()
-                .orElseThrow(() -> Words.unknown(text, Arrays.stream(values()).map(TextureClass::words).toList()));
+        return Arrays.stream(values())
+                .filter(each -> each.words.equals(wanted))
+                .findFirst()
+                .orElseThrow(() -> Words.unknown(
+                        text, Arrays.stream(values()).map(TextureClass::words).toList()));
     }
 
     /** @param sand per cent; {@code silt} and {@code clay} likewise; together 100 within 1 */

@@ -2,5 +2,6 @@ package org.yellowfit.core.takeoff;
 
 /** Two schools of spacing (rule H1): touching at the mature spread, or touching by a chosen year and thinned or divided later. */
 public enum School {
-    MATURE, QUICK_COVER
+    MATURE,
+    QUICK_COVER
 }

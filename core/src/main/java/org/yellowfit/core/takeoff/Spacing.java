@@ -18,11 +18,11 @@ public final class Spacing {
 
     /** Height of an equilateral triangle of side 1: √3 / 2. */
     private static final double TRIANGLE = Math.sqrt(3) / 2;
+
     private static final double ROUNDING = 1e-9;
     private static final double TOUCHING = 0.999;
 
-    private Spacing() {
-    }
+    private Spacing() {}
 
     /** @param closeByYear year after planting in which the ground is to close; the quick school only */
     public static Count count(Cultivar plant, Ground ground, School school, int closeByYear) {
@@ -33,10 +33,13 @@ public final class Spacing {
     /** @return metres */
     public static double onCentre(Cultivar plant, School school, int closeByYear) {
         if (!(closeByYear >= 1 && closeByYear <= Count.LONGEST_YEARS)) {
-            throw new IllegalArgumentException("The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
+            throw new IllegalArgumentException(
+                    "The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
         }
         double mature = plant.spread10().mid();
-        return school == School.MATURE ? mature : Math.min(mature, PlantGrowth.of(plant).spread(closeByYear).mid());
+        return school == School.MATURE
+                ? mature
+                : Math.min(mature, PlantGrowth.of(plant).spread(closeByYear).mid());
     }
 
     /** @param onCentreM metres, above 0 */

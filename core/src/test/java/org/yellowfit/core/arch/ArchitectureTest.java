@@ -12,11 +12,22 @@ import org.junit.jupiter.api.Test;
 /** The floors of the core: arrows point down only. */
 class ArchitectureTest {
 
-    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("org.yellowfit.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("org.yellowfit.core");
 
     @Test
     void theCoreIsPlainJava() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "jakarta..", "org.hibernate..", "tools.jackson..", "com.fasterxml..", "org.yellowfit.app..")
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "jakarta..",
+                        "org.hibernate..",
+                        "tools.jackson..",
+                        "com.fasterxml..",
+                        "org.yellowfit.app..")
                 .check(CORE);
     }
 
@@ -27,15 +38,38 @@ class ArchitectureTest {
 
     @Test
     void arrowsPointDown() {
-        layeredArchitecture().consideringOnlyDependenciesInLayers()
-                .layer("measure").definedBy("..core.measure..").layer("place").definedBy("..core.climate..", "..core.light..", "..core.soil..", "..core.colour..")
-                .layer("plant").definedBy("..core.plant..").layer("time").definedBy("..core.growth..", "..core.season..")
-                .layer("drawing").definedBy("..core.site..").layer("compare").definedBy("..core.compare..").layer("fit").definedBy("..core.fit..").layer("hand over").definedBy("..core.takeoff..", "..core.care..")
-                .whereLayer("plant").mayOnlyAccessLayers("measure", "place").whereLayer("place").mayOnlyAccessLayers("measure")
-                .whereLayer("measure").mayNotAccessAnyLayer().whereLayer("time").mayOnlyAccessLayers("measure", "place", "plant")
-                .whereLayer("drawing").mayOnlyAccessLayers("measure", "place", "time")
-                .whereLayer("compare").mayOnlyAccessLayers("measure", "place", "plant", "time")
-                .whereLayer("fit").mayNotBeAccessedByAnyLayer()
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("measure")
+                .definedBy("..core.measure..")
+                .layer("place")
+                .definedBy("..core.climate..", "..core.light..", "..core.soil..", "..core.colour..")
+                .layer("plant")
+                .definedBy("..core.plant..")
+                .layer("time")
+                .definedBy("..core.growth..", "..core.season..")
+                .layer("drawing")
+                .definedBy("..core.site..")
+                .layer("compare")
+                .definedBy("..core.compare..")
+                .layer("fit")
+                .definedBy("..core.fit..")
+                .layer("hand over")
+                .definedBy("..core.takeoff..", "..core.care..")
+                .whereLayer("plant")
+                .mayOnlyAccessLayers("measure", "place")
+                .whereLayer("place")
+                .mayOnlyAccessLayers("measure")
+                .whereLayer("measure")
+                .mayNotAccessAnyLayer()
+                .whereLayer("time")
+                .mayOnlyAccessLayers("measure", "place", "plant")
+                .whereLayer("drawing")
+                .mayOnlyAccessLayers("measure", "place", "time")
+                .whereLayer("compare")
+                .mayOnlyAccessLayers("measure", "place", "plant", "time")
+                .whereLayer("fit")
+                .mayNotBeAccessedByAnyLayer()
                 .check(CORE);
     }
 }

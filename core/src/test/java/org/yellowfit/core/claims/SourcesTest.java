@@ -21,7 +21,8 @@ import org.yellowfit.core.plant.Traits;
 /** Claims and policies: which of the values that sources give is used. */
 class SourcesTest {
 
-    private static final String PLANT = "zone_min=5a zone_max=8b height10_m=1..1.4 height_max_m=2.5 sun_flower_h=5 hot_sun_max_h=4 deer=resistant hazards=none moisture=2..4";
+    private static final String PLANT =
+            "zone_min=5a zone_max=8b height10_m=1..1.4 height_max_m=2.5 sun_flower_h=5 hot_sun_max_h=4 deer=resistant hazards=none moisture=2..4";
 
     private static Claim claim(String text) {
         Map<String, String> cells = new LinkedHashMap<>();
@@ -37,34 +38,36 @@ class SourcesTest {
         List<Claim> claims = new ArrayList<>();
         for (String each : said.split(";")) {
             String[] parts = each.trim().split("@");
-            claims.add(claim("column=" + column + " value=" + parts[1] + " source_kind=" + parts[0] + (parts.length > 2 ? " at_age_years=" + parts[2] : "")));
+            claims.add(claim("column=" + column + " value=" + parts[1] + " source_kind=" + parts[0]
+                    + (parts.length > 2 ? " at_age_years=" + parts[2] : "")));
         }
         return claims;
     }
 
     @ParameterizedTest(name = "{0}: {1} → cautious {2}, standard {3}, bold {4}")
     @CsvSource({
-            // the narrowest hardiness, the label, the widest
-            "zone_min,      reference@4a,                                 5a,       5a,       4a",
-            "zone_min,      reference@6a,                                 6a,       5a,       5a",
-            "zone_min,      grower@4b; reference@5b,                      5b,       5a,       4b",
-            "zone_max,      reference@9b; grower@7b,                      7b,       8b,       9b",
-            // one own record is an anecdote, two that agree outweigh the label
-            "zone_min,      own-record@6a,                                6a,       5a,       5a",
-            "zone_min,      own-record@6a; own-record@6a,                 6a,       6a,       5a",
-            "zone_min,      own-record@6a; own-record@5b,                 6a,       5a,       5a",
-            // the largest size; own records move the label by n·σp²/(n·σp²+σn²): one by 0.718, ln 1.5 × 0.718 → × 1.338
-            "height10_m,    reference@1.6..2,                             1.6..2,   1..1.4,   1..1.4",
-            "height10_m,    own-record@1.8,                               1.8,      1.34..1.87, 1.34..1.87",
-            "height10_m,    own-record@1.8; own-record@1.8,               1.8,      1.4..1.96, 1.4..1.96",
-            "height10_m,    reference@0.8,                                1..1.4,   1..1.4,   1..1.4",
-            "sun_flower_h,  reference@6,                                  6,        5,        5",
-            "hot_sun_max_h, grower@2.5,                                   2.5,      4,        4",
-            // own records outrank the label on browsing, from the first on (F3)
-            "deer,          own-record@favourite,                         favourite, favourite, favourite",
-            "deer,          reference@sometimes,                          sometimes, resistant, resistant",
-            "hazards,       reference@toxic-pets; grower@sap,             toxic-pets|sap, toxic-pets|sap, toxic-pets|sap",
-            "moisture,      reference@3..5,                               2..4,     2..4,     2..4"})
+        // the narrowest hardiness, the label, the widest
+        "zone_min,      reference@4a,                                 5a,       5a,       4a",
+        "zone_min,      reference@6a,                                 6a,       5a,       5a",
+        "zone_min,      grower@4b; reference@5b,                      5b,       5a,       4b",
+        "zone_max,      reference@9b; grower@7b,                      7b,       8b,       9b",
+        // one own record is an anecdote, two that agree outweigh the label
+        "zone_min,      own-record@6a,                                6a,       5a,       5a",
+        "zone_min,      own-record@6a; own-record@6a,                 6a,       6a,       5a",
+        "zone_min,      own-record@6a; own-record@5b,                 6a,       5a,       5a",
+        // the largest size; own records move the label by n·σp²/(n·σp²+σn²): one by 0.718, ln 1.5 × 0.718 → × 1.338
+        "height10_m,    reference@1.6..2,                             1.6..2,   1..1.4,   1..1.4",
+        "height10_m,    own-record@1.8,                               1.8,      1.34..1.87, 1.34..1.87",
+        "height10_m,    own-record@1.8; own-record@1.8,               1.8,      1.4..1.96, 1.4..1.96",
+        "height10_m,    reference@0.8,                                1..1.4,   1..1.4,   1..1.4",
+        "sun_flower_h,  reference@6,                                  6,        5,        5",
+        "hot_sun_max_h, grower@2.5,                                   2.5,      4,        4",
+        // own records outrank the label on browsing, from the first on (F3)
+        "deer,          own-record@favourite,                         favourite, favourite, favourite",
+        "deer,          reference@sometimes,                          sometimes, resistant, resistant",
+        "hazards,       reference@toxic-pets; grower@sap,             toxic-pets|sap, toxic-pets|sap, toxic-pets|sap",
+        "moisture,      reference@3..5,                               2..4,     2..4,     2..4"
+    })
     void whatEachPolicyUses(String column, String said, String cautious, String standard, String bold) {
         Sources sources = Sources.of(Plants.plant(PLANT), claims(column, said));
         assertThat(used(sources, Policy.CAUTIOUS, column)).as("cautious").isEqualTo(cautious);
@@ -78,10 +81,13 @@ class SourcesTest {
 
     @Test
     void aSizeSeenAtAnotherAgeIsBroughtToTenYears() {
-        // The label says 1.2 m at ten years; the curve predicts 0.80 m at five. A plant of 1.2 m at five is 1.5 times that.
+        // The label says 1.2 m at ten years; the curve predicts 0.80 m at five. A plant of 1.2 m at five is 1.5 times
+        // that.
         Cultivar plant = Plants.plant(PLANT);
-        double atFive = org.yellowfit.core.growth.PlantGrowth.of(plant).height(5).mid();
-        Sources sources = Sources.of(plant, claims("height10_m", "own-record@" + Math.round(atFive * 150) / 100.0 + "@5"));
+        double atFive =
+                org.yellowfit.core.growth.PlantGrowth.of(plant).height(5).mid();
+        Sources sources =
+                Sources.of(plant, claims("height10_m", "own-record@" + Math.round(atFive * 150) / 100.0 + "@5"));
         assertThat(sources.under(Policy.CAUTIOUS).height10().high()).isBetween(1.78, 1.82);
         assertThat(sources.under(Policy.STANDARD).height10().mid()).isBetween(1.58, 1.63);
     }
@@ -89,24 +95,43 @@ class SourcesTest {
     @Test
     void aBlankCellIsFilledByTheBestSource() {
         Sources sources = Sources.of(Plants.plant("ph="), claims("ph", "grower@5..6;reference@5.5..7"));
-        assertThat(sources.under(Policy.STANDARD).get(Traits.PH)).map(ph -> ph.text()).contains("5.5..7");
+        assertThat(sources.under(Policy.STANDARD).get(Traits.PH))
+                .map(ph -> ph.text())
+                .contains("5.5..7");
         assertThat(sources.standpoints(Policy.STANDARD).get(0).disagrees()).isTrue();
     }
 
     @Test
     void agreementIsNoDisagreement() {
-        Standpoint point = Sources.of(Plants.plant(PLANT), claims("zone_min", "reference@5")).standpoints(Policy.CAUTIOUS).get(0);
+        Standpoint point = Sources.of(Plants.plant(PLANT), claims("zone_min", "reference@5"))
+                .standpoints(Policy.CAUTIOUS)
+                .get(0);
         assertThat(point.disagrees()).isFalse();
         assertThat(point.used()).isEqualTo("5a");
     }
 
     @Test
     void everyProblemOfAClaimIsTold() {
-        assertThatThrownBy(() -> Claim.ofCells(Map.of("id", "x", "column", "hieght10_m", "value", "3..1", "source_kind", "hearsay", "at_age_years", "old")))
-                .isInstanceOfSatisfying(InvalidInput.class, e -> assertThat(e.problems()).extracting("field")
-                        .containsExactlyInAnyOrder("source", "column", "source_kind", "at_age_years"));
-        assertThatThrownBy(() -> claim("column=height10_m value=3..1 source_kind=label")).hasMessageContaining("reversed");
-        assertThatThrownBy(() -> claim("column=hieght10_m value=1 source_kind=label")).hasMessageContaining("height10_m");
+        assertThatThrownBy(() -> Claim.ofCells(Map.of(
+                        "id",
+                        "x",
+                        "column",
+                        "hieght10_m",
+                        "value",
+                        "3..1",
+                        "source_kind",
+                        "hearsay",
+                        "at_age_years",
+                        "old")))
+                .isInstanceOfSatisfying(
+                        InvalidInput.class,
+                        e -> assertThat(e.problems())
+                                .extracting("field")
+                                .containsExactlyInAnyOrder("source", "column", "source_kind", "at_age_years"));
+        assertThatThrownBy(() -> claim("column=height10_m value=3..1 source_kind=label"))
+                .hasMessageContaining("reversed");
+        assertThatThrownBy(() -> claim("column=hieght10_m value=1 source_kind=label"))
+                .hasMessageContaining("height10_m");
     }
 
     @Test
@@ -122,8 +147,10 @@ class SourcesTest {
             Sources sources = Sources.of(plant, said);
             Cultivar cautious = sources.under(Policy.CAUTIOUS);
             Cultivar bold = sources.under(Policy.BOLD);
-            assertThat(cautious.get(Traits.ZONE_MIN).orElseThrow()).isGreaterThanOrEqualTo(bold.get(Traits.ZONE_MIN).orElseThrow());
-            assertThat(cautious.height10().high()).isGreaterThanOrEqualTo(plant.height10().high());
+            assertThat(cautious.get(Traits.ZONE_MIN).orElseThrow())
+                    .isGreaterThanOrEqualTo(bold.get(Traits.ZONE_MIN).orElseThrow());
+            assertThat(cautious.height10().high())
+                    .isGreaterThanOrEqualTo(plant.height10().high());
         }
     }
 }

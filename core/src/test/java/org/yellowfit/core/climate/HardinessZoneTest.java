@@ -13,14 +13,27 @@ import org.junit.jupiter.params.provider.ValueSource;
 class HardinessZoneTest {
 
     @ParameterizedTest
-    @CsvSource({"-60, 1a", "-55, 1b", "-5, 6b", "-0.1, 6b", "0, 7a", "-10.1, 5b", "-10, 6a", "65, 13b", "69.9, 13b", "-80, 1a", "90, 13b"})
+    @CsvSource({
+        "-60, 1a",
+        "-55, 1b",
+        "-5, 6b",
+        "-0.1, 6b",
+        "0, 7a",
+        "-10.1, 5b",
+        "-10, 6a",
+        "65, 13b",
+        "69.9, 13b",
+        "-80, 1a",
+        "90, 13b"
+    })
     void aMeanLowInFahrenheitFallsInItsHalfZone(double fahrenheit, String zone) {
         assertThat(HardinessZone.ofMeanLow((fahrenheit - 32) * 5 / 9).label()).isEqualTo(zone);
     }
 
     @ParameterizedTest
     @CsvSource({"6, 6a, 6b", "6b, 6b, 6b", " 10A , 10a, 10a", "13, 13a, 13b", "1, 1a, 1b"})
-    void aBareNumberIsItsColderHalfForThePlaceAndItsWarmerHalfAsAWarmestZone(String text, String coldest, String warmest) {
+    void aBareNumberIsItsColderHalfForThePlaceAndItsWarmerHalfAsAWarmestZone(
+            String text, String coldest, String warmest) {
         assertThat(HardinessZone.parse(text).label()).isEqualTo(coldest);
         assertThat(HardinessZone.parseAsWarmest(text).label()).isEqualTo(warmest);
     }
@@ -28,7 +41,9 @@ class HardinessZoneTest {
     @ParameterizedTest
     @ValueSource(strings = {"0a", "14", "6c", "", "six", "6ab", "-5", "1000000000000"})
     void whatIsNoZoneIsRefusedWithWhatWasExpected(String text) {
-        assertThatThrownBy(() -> HardinessZone.parse(text)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("1a to 13b");
+        assertThatThrownBy(() -> HardinessZone.parse(text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("1a to 13b");
     }
 
     @Test

@@ -36,7 +36,8 @@ class StationTest {
         if (day.getMonthValue() == 1 && day.getDayOfMonth() == 10) {
             return -15 - turn;
         }
-        boolean frost = day.isBefore(LocalDate.of(day.getYear(), 4, 21).plusDays(turn)) || !day.isBefore(LocalDate.of(day.getYear(), 10, 11).plusDays(turn));
+        boolean frost = day.isBefore(LocalDate.of(day.getYear(), 4, 21).plusDays(turn))
+                || !day.isBefore(LocalDate.of(day.getYear(), 10, 11).plusDays(turn));
         return frost ? -1 : 12;
     }
 
@@ -98,8 +99,12 @@ class StationTest {
     @ParameterizedTest
     @CsvSource({"31.9,false", "32,true", "35,true"})
     void summersAreHotFromThirtyTwoDegrees(double high, boolean hot) {
-        assertThat(summary(file(2001, 2002, day -> day.getMonthValue() == 7 ? high - 8 : 5), 45).hotSummer()).isEqualTo(hot);
-        assertThat(summary(file(2001, 2002, day -> day.getMonthValue() == 1 ? high - 8 : 5), -45).hotSummer()).isEqualTo(hot);
+        assertThat(summary(file(2001, 2002, day -> day.getMonthValue() == 7 ? high - 8 : 5), 45)
+                        .hotSummer())
+                .isEqualTo(hot);
+        assertThat(summary(file(2001, 2002, day -> day.getMonthValue() == 1 ? high - 8 : 5), -45)
+                        .hotSummer())
+                .isEqualTo(hot);
     }
 
     /** South of the equator the cold comes in July; the same record turned by half a year gives the same zone. */
@@ -115,17 +120,25 @@ class StationTest {
 
     @Test
     void aWinterWithElevenDaysMissingDoesNotCount() {
-        Function<LocalDate, Double> gap = day -> day.isAfter(LocalDate.of(2004, 1, 31)) && day.isBefore(LocalDate.of(2004, 2, 12)) ? null : harsh(day);
-        Function<LocalDate, Double> smaller = day -> day.isAfter(LocalDate.of(2004, 1, 31)) && day.isBefore(LocalDate.of(2004, 2, 11)) ? null : harsh(day);
+        Function<LocalDate, Double> gap = day ->
+                day.isAfter(LocalDate.of(2004, 1, 31)) && day.isBefore(LocalDate.of(2004, 2, 12)) ? null : harsh(day);
+        Function<LocalDate, Double> smaller = day ->
+                day.isAfter(LocalDate.of(2004, 1, 31)) && day.isBefore(LocalDate.of(2004, 2, 11)) ? null : harsh(day);
         assertThat(summary(file(2001, 2010, gap), 45).wintersUsed()).isEqualTo(8);
         assertThat(summary(file(2001, 2010, smaller), 45).wintersUsed()).isEqualTo(9);
-        assertThat(summary(file(2001, 2010, gap), 45).warnings()).anySatisfy(warning -> assertThat(warning).startsWith("11 days of the record are missing"));
+        assertThat(summary(file(2001, 2010, gap), 45).warnings())
+                .anySatisfy(warning -> assertThat(warning).startsWith("11 days of the record are missing"));
     }
 
     /** Late frosts of −3 °C on 5 May in two springs of ten, when 12…20 °C since 21 April have given 154 and more degree days. */
     @Test
     void budsAreLostInTheSpringsWithAFrostAfterTheyBroke() {
-        String file = file(2001, 2010, day -> day.getMonthValue() == 5 && day.getDayOfMonth() == 5 && day.getYear() % 5 == 1 ? -3 : day.getMonthValue() < 4 || day.getMonthValue() > 10 ? -3 : 12.0);
+        String file = file(
+                2001,
+                2010,
+                day -> day.getMonthValue() == 5 && day.getDayOfMonth() == 5 && day.getYear() % 5 == 1
+                        ? -3
+                        : day.getMonthValue() < 4 || day.getMonthValue() > 10 ? -3 : 12.0);
         SpringFrosts frosts = summary(file, 45).springFrosts();
         assertThat(frosts.springs()).isEqualTo(10);
         assertThat(frosts.lossChance(120)).isCloseTo(0.2, within(1e-9));
@@ -143,30 +156,38 @@ class StationTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-            "date,tmin,tmax;2001-01-01,1,2;2001-01-01,1,2 | 3 | date | stands twice, first in line 2",
-            "date,tmin,tmax;2001-01-01,5,2                | 2 | tmin | above the highest",
-            "date,tmin,tmax;01/02/2001,5,7                | 2 | date | write it like 2004-01-16",
-            "date,tmin,tmax;2001-01-01,x,7                | 2 | tmin | not a number",
-            "date,tmin,tmax;2001-01-01,-99,7              | 2 | tmin | out of range",
-            "date,tmin                                    | 1 | tmax | is missing",
-            "date,tmin,tmax                               | 2 |      | no days",
-            "date,tmin,tmax,precip;2001-01-01,1,2,-4      | 2 | precip | out of range",
-            "date,tmin,tmax;1801-01-01,1,2;2101-01-01,1,2 | 2 | date | a year mistyped",
-            "date,tmin,tmax;2001-01-01,\"1,2              | 2 | tmin | not a number"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "date,tmin,tmax;2001-01-01,1,2;2001-01-01,1,2 | 3 | date | stands twice, first in line 2",
+                "date,tmin,tmax;2001-01-01,5,2                | 2 | tmin | above the highest",
+                "date,tmin,tmax;01/02/2001,5,7                | 2 | date | write it like 2004-01-16",
+                "date,tmin,tmax;2001-01-01,x,7                | 2 | tmin | not a number",
+                "date,tmin,tmax;2001-01-01,-99,7              | 2 | tmin | out of range",
+                "date,tmin                                    | 1 | tmax | is missing",
+                "date,tmin,tmax                               | 2 |      | no days",
+                "date,tmin,tmax,precip;2001-01-01,1,2,-4      | 2 | precip | out of range",
+                "date,tmin,tmax;1801-01-01,1,2;2101-01-01,1,2 | 2 | date | a year mistyped",
+                "date,tmin,tmax;2001-01-01,\"1,2              | 2 | tmin | not a number"
+            })
     void problemsAreToldWithLineAndColumn(String file, long line, String column, String message) {
-        assertThatThrownBy(() -> StationFile.read(file.replace(';', '\n'), false)).isInstanceOfSatisfying(UnusableFile.class, refused -> {
-            LineProblem problem = refused.problems().get(0);
-            assertThat(problem.line()).isEqualTo(line);
-            assertThat(problem.column()).isEqualTo(column == null ? "" : column);
-            assertThat(problem.message()).contains(message);
-        });
+        assertThatThrownBy(() -> StationFile.read(file.replace(';', '\n'), false))
+                .isInstanceOfSatisfying(UnusableFile.class, refused -> {
+                    LineProblem problem = refused.problems().get(0);
+                    assertThat(problem.line()).isEqualTo(line);
+                    assertThat(problem.column()).isEqualTo(column == null ? "" : column);
+                    assertThat(problem.message()).contains(message);
+                });
     }
 
     @Test
     void fahrenheitTakenForCelsiusIsSeenAndConverted() {
         StringBuilder out = new StringBuilder("date,tmin,tmax\n");
-        IntStream.range(0, 365).forEach(i -> out.append(LocalDate.of(2001, 1, 1).plusDays(i)).append(",32,").append(i > 150 && i < 250 ? 86 : 50).append('\n'));
+        IntStream.range(0, 365)
+                .forEach(i -> out.append(LocalDate.of(2001, 1, 1).plusDays(i))
+                        .append(",32,")
+                        .append(i > 150 && i < 250 ? 86 : 50)
+                        .append('\n'));
         assertThatThrownBy(() -> StationFile.read(out.toString(), false)).hasMessageContaining("looks like Fahrenheit");
         DailyRecord record = StationFile.read(out.toString(), true);
         assertThat(record.lowest(LocalDate.of(2001, 1, 1))).isZero();
@@ -190,8 +211,10 @@ class StationTest {
         assertThat(sea.wintersUsed()).isEqualTo(30);
         assertThat(sea.zone()).contains(HardinessZone.parse("6b"));
         assertThat(upland.zone()).contains(HardinessZone.parse("5a"));
-        assertThat(upland.frostFreeDays().p50().orElseThrow()).isLessThan(sea.frostFreeDays().p50().orElseThrow() - 20);
-        assertThat(sea.springFrosts().lossChance(120)).isLessThan(upland.springFrosts().lossChance(120));
+        assertThat(upland.frostFreeDays().p50().orElseThrow())
+                .isLessThan(sea.frostFreeDays().p50().orElseThrow() - 20);
+        assertThat(sea.springFrosts().lossChance(120))
+                .isLessThan(upland.springFrosts().lossChance(120));
     }
 
     @Test
@@ -199,12 +222,18 @@ class StationTest {
         Seasons sea = summary(MadeUpStation.HARBOUR.csv(1994, 2024), 45.6).seasons();
         Seasons upland = summary(MadeUpStation.UPLAND.csv(1994, 2024), 45.9).seasons();
         assertThat(upland.lastFrostDay()).isGreaterThan(sea.lastFrostDay());
-        assertThat(sea.dayOfDegreeDays(500).orElseThrow()).isLessThan(upland.dayOfDegreeDays(500).orElseThrow());
+        assertThat(sea.dayOfDegreeDays(500).orElseThrow())
+                .isLessThan(upland.dayOfDegreeDays(500).orElseThrow());
     }
 
     @Test
     void quantilesOfOneToTen() {
-        Quantiles quantiles = Quantiles.of(IntStream.rangeClosed(1, 10).asDoubleStream().toArray());
-        assertThat(List.of(quantiles.p10().orElseThrow(), quantiles.p50().orElseThrow(), quantiles.p90().orElseThrow())).containsExactly(1.0, 5.0, 9.0);
+        Quantiles quantiles =
+                Quantiles.of(IntStream.rangeClosed(1, 10).asDoubleStream().toArray());
+        assertThat(List.of(
+                        quantiles.p10().orElseThrow(),
+                        quantiles.p50().orElseThrow(),
+                        quantiles.p90().orElseThrow()))
+                .containsExactly(1.0, 5.0, 9.0);
     }
 }

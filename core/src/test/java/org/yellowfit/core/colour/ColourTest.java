@@ -12,8 +12,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ColourTest {
 
     @ParameterizedTest
-    @CsvSource({"ffffff, 1, 0, 0", "000000, 0, 0, 0", "ff0000, 0.628, 0.225, 0.126", "00ff00, 0.866, -0.234, 0.179", "0000ff, 0.452, -0.032, -0.312",
-        "ffff00, 0.968, -0.071, 0.199", "00ffff, 0.905, -0.149, -0.039", "ff00ff, 0.702, 0.275, -0.169", "808080, 0.600, 0, 0"})
+    @CsvSource({
+        "ffffff, 1, 0, 0",
+        "000000, 0, 0, 0",
+        "ff0000, 0.628, 0.225, 0.126",
+        "00ff00, 0.866, -0.234, 0.179",
+        "0000ff, 0.452, -0.032, -0.312",
+        "ffff00, 0.968, -0.071, 0.199",
+        "00ffff, 0.905, -0.149, -0.039",
+        "ff00ff, 0.702, 0.275, -0.169",
+        "808080, 0.600, 0, 0"
+    })
     void screenColoursHaveTheirPublishedPlace(String hex, double lightness, double a, double b) {
         OkLab lab = OkLab.ofRgb(Integer.parseInt(hex, 16));
         assertThat(lab.lightness()).isCloseTo(lightness, within(0.001));
@@ -31,7 +40,15 @@ class ColourTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"gold, ripe gold#cfb53b, true", "gold, lemon#d6b63c, true", "blue, gold#d9b43a, false", "purple, wine#5a2b45, true", "white, snow#f8f6f0, true", "white, black#101010, false", "pink, pale pink#123456, true"})
+    @CsvSource({
+        "gold, ripe gold#cfb53b, true",
+        "gold, lemon#d6b63c, true",
+        "blue, gold#d9b43a, false",
+        "purple, wine#5a2b45, true",
+        "white, snow#f8f6f0, true",
+        "white, black#101010, false",
+        "pink, pale pink#123456, true"
+    })
     void aWordIsAnsweredByNameOrByEye(String word, String colour, boolean answered) {
         assertThat(ColourWord.parse(word).answeredBy(Colour.parse(colour))).isEqualTo(answered);
     }

@@ -32,20 +32,23 @@ class LikenessTest {
     }
 
     @ParameterizedTest(name = "{0}: {1} beside {2} is {3}")
-    @CsvSource(delimiter = ';', value = {
-            "KIND;          kind=shrub;                     kind=shrub;                     1",
-            "KIND;          kind=shrub;                     kind=grass;                     0",
-            "HABIT;         habit=mound;                    habit=mound;                    1",
-            "HABIT;         habit=mound;                    habit=columnar;                 0",
-            "GENUS;         botanical=Testa+plana;          botanical=Testa+alba;           1",
-            "GENUS;         botanical=Testa+plana;          botanical=Alia+alba;            0",
-            "FLOWER_COLOUR; flower_colours=red#c83232;      flower_colours=red#c83232;      1",
-            "FLOWER_COLOUR; flower_colours=red#ff0000;      flower_colours=blue#0000ff;     0",
-            "BLOOM;         bloom=6.1..7.1;                 bloom=6.1..7.1;                 1",
-            "LEAF_SIZE;     leaf_texture=fine;              leaf_texture=fine;              1",
-    })
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "KIND;          kind=shrub;                     kind=shrub;                     1",
+                "KIND;          kind=shrub;                     kind=grass;                     0",
+                "HABIT;         habit=mound;                    habit=mound;                    1",
+                "HABIT;         habit=mound;                    habit=columnar;                 0",
+                "GENUS;         botanical=Testa+plana;          botanical=Testa+alba;           1",
+                "GENUS;         botanical=Testa+plana;          botanical=Alia+alba;            0",
+                "FLOWER_COLOUR; flower_colours=red#c83232;      flower_colours=red#c83232;      1",
+                "FLOWER_COLOUR; flower_colours=red#ff0000;      flower_colours=blue#0000ff;     0",
+                "BLOOM;         bloom=6.1..7.1;                 bloom=6.1..7.1;                 1",
+                "LEAF_SIZE;     leaf_texture=fine;              leaf_texture=fine;              1",
+            })
     void oneAspectAlone(Aspect aspect, String one, String other, double alike) {
-        assertThat(Likeness.between(Plants.plant("id=a " + one), Plants.plant("id=b " + other), only(aspect))).isCloseTo(alike, within(1e-9));
+        assertThat(Likeness.between(Plants.plant("id=a " + one), Plants.plant("id=b " + other), only(aspect)))
+                .isCloseTo(alike, within(1e-9));
     }
 
     @Test
@@ -65,10 +68,15 @@ class LikenessTest {
         Cultivar known = Plants.plant("id=a kind=shrub leaf_texture=fine");
         Map<Aspect, Double> two = only(Aspect.KIND);
         two.put(Aspect.LEAF_SIZE, 5.0);
-        assertThat(Likeness.between(known, Plants.plant("id=b kind=shrub leaf_texture="), two)).isCloseTo(1, within(1e-9));
-        assertThat(Likeness.between(known, Plants.plant("id=c kind=shrub leaf_texture=bold"), two)).isLessThan(0.7);
+        assertThat(Likeness.between(known, Plants.plant("id=b kind=shrub leaf_texture="), two))
+                .isCloseTo(1, within(1e-9));
+        assertThat(Likeness.between(known, Plants.plant("id=c kind=shrub leaf_texture=bold"), two))
+                .isLessThan(0.7);
         Map<Aspect, Double> flowers = only(Aspect.FLOWER_COLOUR);
-        assertThat(Likeness.between(Plants.plant("id=a flower_colours=red#ff0000"), Plants.plant("id=b flower_colours="), flowers)).as("one shows flowers, the other none").isZero();
+        assertThat(Likeness.between(
+                        Plants.plant("id=a flower_colours=red#ff0000"), Plants.plant("id=b flower_colours="), flowers))
+                .as("one shows flowers, the other none")
+                .isZero();
     }
 
     @Test

@@ -37,12 +37,19 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
     }
 
     static Candidate ask(Cultivar plant, WatchList watched, Question question) {
-        return new Fit(Catalogue.of(List.of(plant), watched)).rank(question, Scope.only(List.of(plant.id()))).candidates().get(0);
+        return new Fit(Catalogue.of(List.of(plant), watched))
+                .rank(question, Scope.only(List.of(plant.id())))
+                .candidates()
+                .get(0);
     }
 
     static Question question(String site, String wants, Policy policy) {
         List<Problem> problems = new ArrayList<>();
-        Question question = new Question(SiteReader.site(values(site), "site.", problems), SiteReader.wants(values(wants), "wants.", problems), policy, UnitSystem.METRIC);
+        Question question = new Question(
+                SiteReader.site(values(site), "site.", problems),
+                SiteReader.wants(values(wants), "wants.", problems),
+                policy,
+                UnitSystem.METRIC);
         Assertions.assertThat(problems).isEmpty();
         return question;
     }
@@ -52,7 +59,8 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
         for (String field : fields.isBlank() ? new String[0] : fields.trim().split("\\s+")) {
             String[] parts = field.split("=", 2);
             String text = parts[1].replace('+', ' ');
-            boolean list = List.of("exposure", "kinds", "colours", "bloomMonths", "uses", "springFrosts", "partners").contains(parts[0]);
+            boolean list = List.of("exposure", "kinds", "colours", "bloomMonths", "uses", "springFrosts", "partners")
+                    .contains(parts[0]);
             values.put(parts[0], list ? text.isEmpty() ? List.of() : List.of(text.split("\\|")) : text);
         }
         return values;
@@ -60,12 +68,16 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
 
     Advice says(CriterionName criterion, Verdict verdict) {
         Judgement judgement = judgement(criterion);
-        Assertions.assertThat(judgement.verdict()).as("%s: %s", criterion, judgement.why()).isEqualTo(verdict);
+        Assertions.assertThat(judgement.verdict())
+                .as("%s: %s", criterion, judgement.why())
+                .isEqualTo(verdict);
         return this;
     }
 
     Advice remediedBy(CriterionName criterion, Remedy.Action action) {
-        Assertions.assertThat(judgement(criterion).remedies()).extracting(Remedy::action).contains(action);
+        Assertions.assertThat(judgement(criterion).remedies())
+                .extracting(Remedy::action)
+                .contains(action);
         return this;
     }
 
@@ -80,7 +92,9 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
     }
 
     Advice isSilentOn(CriterionName criterion) {
-        Assertions.assertThat(actual.judgement(criterion)).as("nothing is to be said of %s", criterion).isEmpty();
+        Assertions.assertThat(actual.judgement(criterion))
+                .as("nothing is to be said of %s", criterion)
+                .isEmpty();
         return this;
     }
 

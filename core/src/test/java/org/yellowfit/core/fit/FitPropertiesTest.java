@@ -35,7 +35,15 @@ class FitPropertiesTest {
         maybe(r, site, "children=" + Plants.one(r, "yes", "no") + " strictlyNoHazards=" + Plants.one(r, "yes", "no"));
         maybe(r, site, "maxHeightM=" + (0.5 + r.nextInt(30) / 10.0) + " horizonYears=" + (1 + r.nextInt(20)));
         maybe(r, site, "depthM=" + (0.5 + r.nextInt(30) / 10.0));
-        String wants = r.nextBoolean() ? "" : Plants.one(r, "kinds=shrub|tree", "evergreen=yes", "colours=pink|gold", "bloomMonths=6|7 uses=hedge", "maxCareMinutes=20");
+        String wants = r.nextBoolean()
+                ? ""
+                : Plants.one(
+                        r,
+                        "kinds=shrub|tree",
+                        "evergreen=yes",
+                        "colours=pink|gold",
+                        "bloomMonths=6|7 uses=hedge",
+                        "maxCareMinutes=20");
         return Advice.question(site.toString(), wants, Policy.values()[r.nextInt(3)]);
     }
 
@@ -46,7 +54,9 @@ class FitPropertiesTest {
     }
 
     private static List<Candidate> all(Question question) {
-        return new Fit(Catalogue.of(PLANTS)).rank(question, new Scope(List.of(), true, Scope.MOST)).candidates();
+        return new Fit(Catalogue.of(PLANTS))
+                .rank(question, new Scope(List.of(), true, Scope.MOST))
+                .candidates();
     }
 
     @Test
@@ -57,12 +67,21 @@ class FitPropertiesTest {
                 if (candidate.criteria().isEmpty()) {
                     continue;
                 }
-                double lowest = candidate.criteria().stream().mapToDouble(Judgement::score).min().orElseThrow();
+                double lowest = candidate.criteria().stream()
+                        .mapToDouble(Judgement::score)
+                        .min()
+                        .orElseThrow();
                 Judgement limiting = candidate.limitingJudgement().orElseThrow();
                 assertThat(limiting.score()).isEqualTo(lowest);
-                Verdict worst = candidate.criteria().stream().map(Judgement::verdict).filter(v -> v != Verdict.UNKNOWN).max(Comparator.naturalOrder()).orElse(Verdict.FITS);
-                boolean findOut = candidate.criteria().stream().anyMatch(j -> j.verdict() == Verdict.UNKNOWN
-                        && (j.criterion() == CriterionName.HARDINESS || j.criterion() == CriterionName.SUN_LIVE));
+                Verdict worst = candidate.criteria().stream()
+                        .map(Judgement::verdict)
+                        .filter(v -> v != Verdict.UNKNOWN)
+                        .max(Comparator.naturalOrder())
+                        .orElse(Verdict.FITS);
+                boolean findOut = candidate.criteria().stream()
+                        .anyMatch(j -> j.verdict() == Verdict.UNKNOWN
+                                && (j.criterion() == CriterionName.HARDINESS
+                                        || j.criterion() == CriterionName.SUN_LIVE));
                 Verdict expected = worst == Verdict.FITS && findOut ? Verdict.FITS_IF : worst;
                 assertThat(candidate.verdict()).as("%s", candidate.plant()).isEqualTo(expected);
             }
@@ -76,13 +95,31 @@ class FitPropertiesTest {
             Question question = randomQuestion(random);
             List<Candidate> all = all(question);
             Fit fit = new Fit(Catalogue.of(PLANTS));
-            assertThat(fit.counts(question).fit()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS).count());
-            assertThat(fit.counts(question).fitIf()).isEqualTo((int) all.stream().filter(c -> c.verdict() == Verdict.FITS_IF).count());
-            List<Candidate> wanted = all.stream().filter(c -> c.verdict() != Verdict.NO).limit(60).toList();
+            assertThat(fit.counts(question).fit()).isEqualTo((int)
+                    all.stream().filter(c -> c.verdict() == Verdict.FITS).count());
+            assertThat(fit.counts(question).fitIf()).isEqualTo((int)
+                    all.stream().filter(c -> c.verdict() == Verdict.FITS_IF).count());
+            List<Candidate> wanted = all.stream()
+                    .filter(c -> c.verdict() != Verdict.NO)
+                    .limit(60)
+                    .toList();
             List<Ranked> order = fit.order(question, 60);
-            assertThat(order).extracting(Ranked::plant, Ranked::verdict).containsExactlyElementsOf(wanted.stream().map(c -> tuple(c.plant(), c.verdict())).toList());
-            assertThat(fit.explain(question, order)).extracting(Candidate::plant, Candidate::score, c -> c.criteria().stream().map(Judgement::why).toList())
-                    .containsExactlyElementsOf(wanted.stream().map(c -> tuple(c.plant(), c.score(), c.criteria().stream().map(Judgement::why).toList())).toList());
+            assertThat(order)
+                    .extracting(Ranked::plant, Ranked::verdict)
+                    .containsExactlyElementsOf(wanted.stream()
+                            .map(c -> tuple(c.plant(), c.verdict()))
+                            .toList());
+            assertThat(fit.explain(question, order))
+                    .extracting(
+                            Candidate::plant,
+                            Candidate::score,
+                            c -> c.criteria().stream().map(Judgement::why).toList())
+                    .containsExactlyElementsOf(wanted.stream()
+                            .map(c -> tuple(
+                                    c.plant(),
+                                    c.score(),
+                                    c.criteria().stream().map(Judgement::why).toList()))
+                            .toList());
         }
     }
 
@@ -91,12 +128,18 @@ class FitPropertiesTest {
         Random random = new Random(2);
         for (int i = 0; i < 20; i++) {
             List<Candidate> candidates = all(randomQuestion(random));
-            assertThat(candidates).isSortedAccordingTo(Comparator.comparingDouble(Candidate::score).reversed());
+            assertThat(candidates)
+                    .isSortedAccordingTo(
+                            Comparator.comparingDouble(Candidate::score).reversed());
             assertThat(candidates).extracting(Candidate::verdict).isSortedAccordingTo(Comparator.naturalOrder());
             assertThat(candidates).allSatisfy(candidate -> {
                 assertThat(candidate.score()).isBetween(0.0, 1.0);
                 assertThat(candidate.confidence()).isBetween(0.0, 1.0);
-                assertThat(candidate.criteria()).allSatisfy(j -> assertThat(j.why()).isNotBlank().doesNotContain("{").endsWith("."));
+                assertThat(candidate.criteria())
+                        .allSatisfy(j -> assertThat(j.why())
+                                .isNotBlank()
+                                .doesNotContain("{")
+                                .endsWith("."));
             });
         }
     }
@@ -106,9 +149,16 @@ class FitPropertiesTest {
         Random random = new Random(3);
         for (int i = 0; i < 20; i++) {
             Question question = randomQuestion(random);
-            List<Candidate> quick = new Fit(Catalogue.of(PLANTS)).rank(question, Scope.best(Scope.MOST)).candidates();
-            List<Candidate> slow = all(question).stream().filter(candidate -> candidate.verdict() != Verdict.NO).toList();
-            assertThat(quick).extracting(c -> c.plant().id()).containsExactlyElementsOf(slow.stream().map(c -> c.plant().id()).toList());
+            List<Candidate> quick = new Fit(Catalogue.of(PLANTS))
+                    .rank(question, Scope.best(Scope.MOST))
+                    .candidates();
+            List<Candidate> slow = all(question).stream()
+                    .filter(candidate -> candidate.verdict() != Verdict.NO)
+                    .toList();
+            assertThat(quick)
+                    .extracting(c -> c.plant().id())
+                    .containsExactlyElementsOf(
+                            slow.stream().map(c -> c.plant().id()).toList());
         }
     }
 
@@ -116,18 +166,37 @@ class FitPropertiesTest {
     void aLimitKeepsTheBest() {
         Question question = randomQuestion(new Random(4));
         List<String> ids = all(question).stream().map(c -> c.plant().id()).toList();
-        List<Candidate> five = new Fit(Catalogue.of(PLANTS)).rank(question, new Scope(List.of(), true, 5)).candidates();
+        List<Candidate> five = new Fit(Catalogue.of(PLANTS))
+                .rank(question, new Scope(List.of(), true, 5))
+                .candidates();
         assertThat(five).extracting(c -> c.plant().id()).isEqualTo(ids.subList(0, 5));
     }
 
     @Test
     void moreSunNeverHurtsThoseWhoNeedItAndMoreRoomNeverHurtsAnybody() {
         for (Cultivar plant : PLANTS) {
-            assertRising(plant, CriterionName.SUN_LIVE, IntStream.range(0, 13).mapToObj(h -> "sunHours=" + h).toList());
-            assertRising(plant, CriterionName.SUN_FLOWER, IntStream.range(0, 13).mapToObj(h -> "sunHours=" + h).toList());
-            assertRising(plant, CriterionName.HEIGHT, IntStream.range(1, 60).mapToObj(h -> "maxHeightM=" + h / 5.0).toList());
-            assertRising(plant, CriterionName.SPREAD, IntStream.range(1, 40).mapToObj(h -> "depthM=" + h / 10.0).toList());
-            assertRising(plant, CriterionName.HARDINESS, IntStream.range(1, 14).mapToObj(z -> "zone=" + z).toList());
+            assertRising(
+                    plant,
+                    CriterionName.SUN_LIVE,
+                    IntStream.range(0, 13).mapToObj(h -> "sunHours=" + h).toList());
+            assertRising(
+                    plant,
+                    CriterionName.SUN_FLOWER,
+                    IntStream.range(0, 13).mapToObj(h -> "sunHours=" + h).toList());
+            assertRising(
+                    plant,
+                    CriterionName.HEIGHT,
+                    IntStream.range(1, 60)
+                            .mapToObj(h -> "maxHeightM=" + h / 5.0)
+                            .toList());
+            assertRising(
+                    plant,
+                    CriterionName.SPREAD,
+                    IntStream.range(1, 40).mapToObj(h -> "depthM=" + h / 10.0).toList());
+            assertRising(
+                    plant,
+                    CriterionName.HARDINESS,
+                    IntStream.range(1, 14).mapToObj(z -> "zone=" + z).toList());
         }
     }
 
@@ -147,7 +216,10 @@ class FitPropertiesTest {
             for (String site : List.of("zone=5a", "zone=6b", "zone=6b container=yes", "zone=8a frostPocket=yes")) {
                 double before = -1;
                 for (Policy policy : Policy.values()) {
-                    Verdict verdict = Advice.ask(plant, Advice.question(site, "", policy)).judgement(CriterionName.HARDINESS).orElseThrow().verdict();
+                    Verdict verdict = Advice.ask(plant, Advice.question(site, "", policy))
+                            .judgement(CriterionName.HARDINESS)
+                            .orElseThrow()
+                            .verdict();
                     double rank = verdict == Verdict.FITS ? 2 : verdict == Verdict.FITS_IF ? 1 : 0;
                     assertThat(rank).as("%s at %s, %s", plant, site, policy).isGreaterThanOrEqualTo(before);
                     before = rank;
@@ -158,17 +230,22 @@ class FitPropertiesTest {
 
     @Test
     void theScoreIsTheWeightedMeanUnderTheLimitingCriterion() {
-        // Two criteria by hand: hardiness 7a at 6b short by one half scores 0.5 (weight 3); heat 1.0 (weight 1.5): 0.5^0.6 · 1^0.4.
+        // Two criteria by hand: hardiness 7a at 6b short by one half scores 0.5 (weight 3); heat 1.0 (weight 1.5):
+        // 0.5^0.6 · 1^0.4.
         Candidate candidate = Advice.ask(Plants.plant("zone_min=7a"), Advice.question("zone=6b", "", Policy.STANDARD));
         assertThat(candidate.score()).isCloseTo(Math.pow(0.5, 0.6), within(1e-9));
     }
 
     @Test
     void whatBarelyFitsEverywhereStillComesBeforeWhatNeedsARemedyOnce() {
-        Cultivar barely = Plants.plant("id=barely zone_min=6b zone_max=6b sun_live_h=4 sun_flower_h=4 sun_max_h=4 ph=6..8 moisture=3..4 height10_m=0.9");
-        Cultivar onceShort = Plants.plant("id=once-short zone_min=3a zone_max=9b sun_live_h=1 sun_flower_h=4.1 sun_max_h=14 ph=4.5..7.5 moisture=2..4 height10_m=0.2");
+        Cultivar barely = Plants.plant(
+                "id=barely zone_min=6b zone_max=6b sun_live_h=4 sun_flower_h=4 sun_max_h=4 ph=6..8 moisture=3..4 height10_m=0.9");
+        Cultivar onceShort = Plants.plant(
+                "id=once-short zone_min=3a zone_max=9b sun_live_h=1 sun_flower_h=4.1 sun_max_h=14 ph=4.5..7.5 moisture=2..4 height10_m=0.2");
         Question question = Advice.question("zone=6b sunHours=4 ph=6 moisture=3 maxHeightM=0.9", "", Policy.STANDARD);
-        List<Candidate> candidates = new Fit(Catalogue.of(List.of(onceShort, barely))).rank(question, Scope.best(10)).candidates();
+        List<Candidate> candidates = new Fit(Catalogue.of(List.of(onceShort, barely)))
+                .rank(question, Scope.best(10))
+                .candidates();
         assertThat(candidates).extracting(c -> c.plant().id()).containsExactly("barely", "once-short");
         assertThat(candidates).extracting(Candidate::verdict).containsExactly(Verdict.FITS, Verdict.FITS_IF);
     }
@@ -178,9 +255,17 @@ class FitPropertiesTest {
         Cultivar tender = Plants.plant("id=tender zone_min=7a");
         Cultivar twin = Plants.plant("id=twin zone_min=4a");
         Cultivar other = Plants.plant("id=other zone_min=4a kind=tree height10_m=9 spread10_m=6 habit=columnar");
-        List<Candidate> candidates = new Fit(Catalogue.of(List.of(tender, other, twin))).rank(Advice.question("zone=6b", "", Policy.STANDARD), Scope.best(10)).candidates();
-        assertThat(candidates).filteredOn(c -> c.plant() == tender).singleElement().satisfies(c -> assertThat(c.instead()).contains(twin));
-        assertThat(candidates).filteredOn(c -> c.plant() == twin).singleElement().satisfies(c -> assertThat(c.instead()).isEmpty());
+        List<Candidate> candidates = new Fit(Catalogue.of(List.of(tender, other, twin)))
+                .rank(Advice.question("zone=6b", "", Policy.STANDARD), Scope.best(10))
+                .candidates();
+        assertThat(candidates)
+                .filteredOn(c -> c.plant() == tender)
+                .singleElement()
+                .satisfies(c -> assertThat(c.instead()).contains(twin));
+        assertThat(candidates)
+                .filteredOn(c -> c.plant() == twin)
+                .singleElement()
+                .satisfies(c -> assertThat(c.instead()).isEmpty());
     }
 
     @Test
@@ -194,9 +279,13 @@ class FitPropertiesTest {
                 for (int i = 0; i < plants.size(); i++) {
                     double mark = criterion.mark(plants, i, question);
                     if (marker == null) {
-                        assertThat(mark).as("%s of %s at %s", criterion.name(), plants.plants[i], question.site()).isLessThan(Scale.UNKNOWN);
+                        assertThat(mark)
+                                .as("%s of %s at %s", criterion.name(), plants.plants[i], question.site())
+                                .isLessThan(Scale.UNKNOWN);
                     } else {
-                        assertThat(marker.mark(i)).as("%s of %s at %s", criterion.name(), plants.plants[i], question.site()).isCloseTo(mark, within(1e-12));
+                        assertThat(marker.mark(i))
+                                .as("%s of %s at %s", criterion.name(), plants.plants[i], question.site())
+                                .isCloseTo(mark, within(1e-12));
                     }
                 }
             }
@@ -206,13 +295,22 @@ class FitPropertiesTest {
     /** Right at the border of fitting: nothing is known but what is neutral, in any number of criteria. */
     @Test
     void aScoreAtTheVeryBorderCountsOnTheSideOfItsVerdict() {
-        for (String site : List.of("ph=6.5", "ph=6.5 moisture=3", "ph=6.5 moisture=3 texture=loam", "ph=6.5 moisture=3 texture=loam drainage=good", "ph=6.5 deer=heavy", "ph=6.5 moisture=3 deer=heavy rabbits=heavy",
+        for (String site : List.of(
+                "ph=6.5",
+                "ph=6.5 moisture=3",
+                "ph=6.5 moisture=3 texture=loam",
+                "ph=6.5 moisture=3 texture=loam drainage=good",
+                "ph=6.5 deer=heavy",
+                "ph=6.5 moisture=3 deer=heavy rabbits=heavy",
                 "ph=6.5 moisture=3 texture=loam drainage=good deer=heavy rabbits=heavy children=yes")) {
             Question question = Advice.question(site, "", Policy.STANDARD);
             Cultivar unknown = Plants.plant("ph= moisture= texture= drainage= deer= rabbit= hazards=");
             Fit fit = new Fit(Catalogue.of(List.of(unknown)));
             Verdict said = fit.rank(question, Scope.best(1)).candidates().get(0).verdict();
-            assertThat(fit.order(question, 1)).as(site).extracting(Ranked::verdict).containsExactly(said);
+            assertThat(fit.order(question, 1))
+                    .as(site)
+                    .extracting(Ranked::verdict)
+                    .containsExactly(said);
             assertThat(fit.counts(question).fit()).as(site).isEqualTo(said == Verdict.FITS ? 1 : 0);
         }
     }

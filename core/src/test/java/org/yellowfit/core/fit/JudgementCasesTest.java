@@ -16,12 +16,26 @@ class JudgementCasesTest {
 
     @ParameterizedTest(name = "{0} at {1} {2} {3}: {4} by {5} {6}")
     @CsvFileSource(resources = "/judgement-cases.csv", numLinesToSkip = 1)
-    void isJudged(String plant, String site, String wants, Policy policy, Verdict verdict, CriterionName limiting, String rule) {
-        Candidate candidate = Advice.ask(Plants.plant(plant == null ? "" : plant), Advice.question(site == null ? "" : site, wants == null ? "" : wants, policy));
+    void isJudged(
+            String plant,
+            String site,
+            String wants,
+            Policy policy,
+            Verdict verdict,
+            CriterionName limiting,
+            String rule) {
+        Candidate candidate = Advice.ask(
+                Plants.plant(plant == null ? "" : plant),
+                Advice.question(site == null ? "" : site, wants == null ? "" : wants, policy));
         assertThat(candidate.verdict()).as("%s", candidate.criteria()).isEqualTo(verdict);
         if (limiting != null) {
             Judgement judgement = candidate.judgement(limiting).orElseThrow();
-            assertThat(judgement.score()).as("the lowest score").isEqualTo(candidate.criteria().stream().mapToDouble(Judgement::score).min().orElseThrow());
+            assertThat(judgement.score())
+                    .as("the lowest score")
+                    .isEqualTo(candidate.criteria().stream()
+                            .mapToDouble(Judgement::score)
+                            .min()
+                            .orElseThrow());
             assertThat(judgement.rule()).isEqualTo(rule);
         }
     }
@@ -29,7 +43,10 @@ class JudgementCasesTest {
     @Test
     void thereAreEnoughOfThem() throws java.io.IOException {
         try (var in = getClass().getResourceAsStream("/judgement-cases.csv")) {
-            assertThat(new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines().count()).isGreaterThan(120);
+            assertThat(new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8)
+                            .lines()
+                            .count())
+                    .isGreaterThan(120);
         }
     }
 }

@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
-import org.yellowfit.core.compare.Likeness;
 import org.yellowfit.core.climate.Seasons;
+import org.yellowfit.core.compare.Likeness;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
@@ -24,24 +24,33 @@ class LackingTest {
     private static final Cultivar TALL = Plants.plant("id=tall height10_m=3 persistence=evergreen bloom=6.1..6.3");
     private static final Cultivar SHADE = Plants.plant("id=shade sun_live_h=1 persistence=deciduous bloom=4.1..4.3");
     private static final Cultivar SUNNY = Plants.plant("id=sunny sun_live_h=6 persistence=deciduous bloom=7.1..8.3");
-    private static final Cultivar BOTH = Plants.plant("id=both sun_live_h=6 height10_m=3 persistence=evergreen bloom=7.1..8.3");
+    private static final Cultivar BOTH =
+            Plants.plant("id=both sun_live_h=6 height10_m=3 persistence=evergreen bloom=7.1..8.3");
     private static final Catalogue FOUR = Catalogue.of(List.of(TALL, SHADE, SUNNY, BOTH));
 
     @Test
     void plantsThatLackOneThingOnlyAreCountedByIt() {
         Lacking lacking = Lacking.of(FOUR, Advice.question("sunHours=4 maxHeightM=2", "", Policy.STANDARD));
         assertThat(lacking.meetingAll()).isEqualTo(1);
-        assertThat(lacking.openings()).extracting(opening -> opening.demand().key() + " " + opening.plants()).containsExactlyInAnyOrder("height 1", "sun-live 1");
+        assertThat(lacking.openings())
+                .extracting(opening -> opening.demand().key() + " " + opening.plants())
+                .containsExactlyInAnyOrder("height 1", "sun-live 1");
         assertThat(lacking.openings().get(0).demand().without()).isNotBlank();
     }
 
     /** A pot asks for plants that are suited to one, though nothing is wished for. */
     @Test
     void inAPotWhatIsNotSuitedToOneLacksJustThat() {
-        Catalogue plants = Catalogue.of(List.of(Plants.plant("id=yes pot_ok=yes zone_min=1a"), Plants.plant("id=no pot_ok=no zone_min=1a"), Plants.plant("id=unknown zone_min=1a")));
+        Catalogue plants = Catalogue.of(List.of(
+                Plants.plant("id=yes pot_ok=yes zone_min=1a"),
+                Plants.plant("id=no pot_ok=no zone_min=1a"),
+                Plants.plant("id=unknown zone_min=1a")));
         Lacking lacking = Lacking.of(plants, Advice.question("zone=6b container=yes", "", Policy.STANDARD));
         assertThat(lacking.meetingAll()).isEqualTo(2);
-        assertThat(lacking.openings()).extracting(opening -> opening.demand().key() + " " + opening.best().get(0).id()).containsExactly("wants.container no");
+        assertThat(lacking.openings())
+                .extracting(opening ->
+                        opening.demand().key() + " " + opening.best().get(0).id())
+                .containsExactly("wants.container no");
     }
 
     /** Each demand as the slow marks of the criteria have it, over random plants and places. */
@@ -71,7 +80,8 @@ class LackingTest {
         Lacking lacking = Lacking.insisting(FOUR, Advice.question("maxHeightM=2", "evergreen=yes", Policy.STANDARD));
         assertThat(lacking.meetingAll()).isZero();
         Lacking.Conflict conflict = lacking.conflict().orElseThrow();
-        assertThat(Set.of(conflict.one().key(), conflict.other().key())).containsExactlyInAnyOrder("height", "wants.evergreen");
+        assertThat(Set.of(conflict.one().key(), conflict.other().key()))
+                .containsExactlyInAnyOrder("height", "wants.evergreen");
         assertThat(conflict.opensOne() + conflict.opensOther()).isEqualTo(4);
     }
 
@@ -81,36 +91,56 @@ class LackingTest {
         Question question = Advice.question("zone=2a maxHeightM=0.2", "evergreen=yes bloomMonths=1", Policy.STANDARD);
         Lacking lacking = Lacking.insisting(FOUR, question);
         assertThat(lacking.meetingAll()).isZero();
-        assertThat(lacking.openings().isEmpty() ? lacking.fewestTogether() : lacking.openings().stream().findFirst()).isPresent();
+        assertThat(
+                        lacking.openings().isEmpty()
+                                ? lacking.fewestTogether()
+                                : lacking.openings().stream().findFirst())
+                .isPresent();
     }
 
     private static Question wanting(Map<String, Object> wants) {
         List<Problem> problems = new ArrayList<>();
-        Question question = new Question(SiteReader.site(Map.of("zone", "6b"), "", problems), SiteReader.wants(new HashMap<>(wants), "wants.", problems), Policy.STANDARD, UnitSystem.METRIC);
+        Question question = new Question(
+                SiteReader.site(Map.of("zone", "6b"), "", problems),
+                SiteReader.wants(new HashMap<>(wants), "wants.", problems),
+                Policy.STANDARD,
+                UnitSystem.METRIC);
         assertThat(problems).isEmpty();
         return question;
     }
 
     @ParameterizedTest(name = "{0}, {1}: {2}")
-    @CsvSource({
-        "evergreen,'',FITS_IF", "evergreen,evergreen,NO", "bloomMonths,'',FITS", "bloomMonths,bloomMonths,FITS"})
+    @CsvSource({"evergreen,'',FITS_IF", "evergreen,evergreen,NO", "bloomMonths,'',FITS", "bloomMonths,bloomMonths,FITS"
+    })
     void aMustRulesOutWhereANiceWishIsATrade(String missed, String must, Verdict verdict) {
-        Map<String, Object> wants = new HashMap<>(Map.of("bloomMonths", List.of(7), "must", must.isEmpty() ? List.of() : List.of(must)));
+        Map<String, Object> wants =
+                new HashMap<>(Map.of("bloomMonths", List.of(7), "must", must.isEmpty() ? List.of() : List.of(must)));
         if (missed.equals("evergreen")) {
             wants.put("evergreen", true);
         }
-        Judgement judgement = Advice.ask(SUNNY, wanting(wants)).judgement(CriterionName.WANTS).orElseThrow();
+        Judgement judgement =
+                Advice.ask(SUNNY, wanting(wants)).judgement(CriterionName.WANTS).orElseThrow();
         assertThat(judgement.verdict()).isEqualTo(verdict);
     }
 
     @ParameterizedTest(name = "never {0}: {1}")
-    @CsvSource({"'{kinds=shrub}',NO", "'{colours=pink}',NO", "'{colours=blue}',FITS", "'{evergreen=true}',FITS", "'{bloomMonths=7}',NO"})
+    @CsvSource({
+        "'{kinds=shrub}',NO",
+        "'{colours=pink}',NO",
+        "'{colours=blue}',FITS",
+        "'{evergreen=true}',FITS",
+        "'{bloomMonths=7}',NO"
+    })
     void whatWasNeverWantedIsOut(String never, Verdict verdict) {
         String[] field = never.replaceAll("[{}]", "").split("=");
         Object value = field[0].equals("evergreen") ? (Object) true : List.of(field[1]);
         Cultivar pink = Plants.plant("persistence=deciduous flower_colours=pink#e79ab8 bloom=7.1..8.3");
         Question question = wanting(Map.of("bloomMonths", List.of(7), "never", Map.of(field[0], value)));
-        assertThat(Advice.ask(pink, question).judgement(CriterionName.WANTS).orElseThrow().verdict()).isEqualTo(verdict);
+        assertThat(Advice.ask(pink, question)
+                        .judgement(CriterionName.WANTS)
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(verdict);
     }
 
     /** D1 by hand: 3 m at ten years from 0.3 m, S∞ 4.2 m, p 1.5 gives 1.23 m at four years and 2.75 m at nine. */
@@ -118,29 +148,40 @@ class LackingTest {
     @CsvSource({"2,4,false", "2,9,true", "1.2,4,true"})
     void aScreenIsReachedByItsYear(double height, int year, boolean reached) {
         Cultivar hedge = Plants.plant("height10_m=3 height_max_m=4.2 uses=screen");
-        Judgement judgement = Advice.ask(hedge, wanting(Map.of("screenHeightM", height, "screenByYear", year))).judgement(CriterionName.WANTS).orElseThrow();
+        Judgement judgement = Advice.ask(hedge, wanting(Map.of("screenHeightM", height, "screenByYear", year)))
+                .judgement(CriterionName.WANTS)
+                .orElseThrow();
         assertThat(judgement.verdict() == Verdict.FITS).isEqualTo(reached);
     }
 
     @Test
     void whatCannotBeWantedIsNamed() {
         List<Problem> problems = new ArrayList<>();
-        SiteReader.wants(Map.of("must", List.of("evergren"), "never", List.of("x"), "colourOf", "bark", "screenHeightM", 99), "wants.", problems);
-        assertThat(problems).extracting(Problem::field).containsExactlyInAnyOrder("wants.must[0]", "wants.never", "wants.colourOf", "wants.screenHeightM");
+        SiteReader.wants(
+                Map.of("must", List.of("evergren"), "never", List.of("x"), "colourOf", "bark", "screenHeightM", 99),
+                "wants.",
+                problems);
+        assertThat(problems)
+                .extracting(Problem::field)
+                .containsExactlyInAnyOrder("wants.must[0]", "wants.never", "wants.colourOf", "wants.screenHeightM");
     }
 
     @Test
     void aSubstituteIsLikeAndSaysHowItFitsBesideTheOneAskedFor() {
         Cultivar asked = Plants.plant("id=asked height10_m=3 flower_colours=pink#e79ab8 bloom=7.1..8.3");
         Cultivar twin = Plants.plant("id=twin height10_m=1 flower_colours=pink#e79ab8 bloom=7.1..8.3");
-        Cultivar far = Plants.plant("id=far kind=tree habit=columnar height10_m=1.2 flower_colours=white#ffffff bloom=4.1..4.2");
+        Cultivar far = Plants.plant(
+                "id=far kind=tree habit=columnar height10_m=1.2 flower_colours=white#ffffff bloom=4.1..4.2");
         Cultivar dead = Plants.plant("id=dead height10_m=1 zone_min=9a flower_colours=pink#e79ab8 bloom=7.1..8.3");
         Catalogue plants = Catalogue.of(List.of(asked, twin, far, dead));
-        List<Substitutes.Offer> offers = Substitutes.of(plants, asked, Advice.question("zone=6b maxHeightM=1.5", "", Policy.STANDARD), true, 5);
+        List<Substitutes.Offer> offers =
+                Substitutes.of(plants, asked, Advice.question("zone=6b maxHeightM=1.5", "", Policy.STANDARD), true, 5);
         assertThat(offers).extracting(offer -> offer.plant().id()).containsExactly("twin", "far");
         assertThat(offers.get(0).fits()).isEqualTo(Substitutes.Fits.BETTER);
         assertThat(offers.get(0).said().likeness()).isBetween(0.5, 1.0);
-        assertThat(Substitutes.of(plants, twin, Advice.question("", "", Policy.STANDARD), false, 5)).extracting(offer -> offer.fits()).containsOnly(Substitutes.Fits.UNJUDGED);
+        assertThat(Substitutes.of(plants, twin, Advice.question("", "", Policy.STANDARD), false, 5))
+                .extracting(offer -> offer.fits())
+                .containsOnly(Substitutes.Fits.UNJUDGED);
     }
 
     @Test
@@ -149,29 +190,50 @@ class LackingTest {
         for (Cultivar one : plants) {
             assertThat(Likeness.between(one, one)).isEqualTo(1);
             for (Cultivar other : plants) {
-                assertThat(Likeness.between(one, other)).isCloseTo(Likeness.between(other, one), org.assertj.core.api.Assertions.within(1e-12)).isBetween(0.0, 1.0);
+                assertThat(Likeness.between(one, other))
+                        .isCloseTo(Likeness.between(other, one), org.assertj.core.api.Assertions.within(1e-12))
+                        .isBetween(0.0, 1.0);
             }
         }
-        assertThat(Substitutes.weights(Advice.question("maxHeightM=1", "evergreen=yes", Policy.STANDARD)).get(Likeness.Aspect.LEAVES)).isGreaterThan(Likeness.usual().get(Likeness.Aspect.LEAVES));
+        assertThat(Substitutes.weights(Advice.question("maxHeightM=1", "evergreen=yes", Policy.STANDARD))
+                        .get(Likeness.Aspect.LEAVES))
+                .isGreaterThan(Likeness.usual().get(Likeness.Aspect.LEAVES));
     }
 
     @Test
     void bloomComesInTheOrderOfThePlaceAndLaterWhereSpringIsLate() {
         Seasons usual = Seasons.usualFor(java.util.Optional.empty());
-        List<SideBySide.BloomDates> order = SideBySide.bloomOrder(List.of(SUNNY, SHADE, TALL), Advice.question("", "", Policy.STANDARD), usual);
+        List<SideBySide.BloomDates> order =
+                SideBySide.bloomOrder(List.of(SUNNY, SHADE, TALL), Advice.question("", "", Policy.STANDARD), usual);
         assertThat(order).extracting(each -> each.plant().id()).containsExactly("shade", "tall", "sunny");
-        assertThat(order.get(0).from()).hasValueSatisfying(day -> assertThat(day).isBetween(88, 95));
-        int cold = SideBySide.bloomOrder(List.of(Plants.plant("bloom=6.1..6.3 bloom_zone=6b")), Advice.question("zone=4b", "", Policy.STANDARD), usual).get(0).from().orElseThrow();
-        int warm = SideBySide.bloomOrder(List.of(Plants.plant("bloom=6.1..6.3 bloom_zone=6b")), Advice.question("zone=8b", "", Policy.STANDARD), usual).get(0).from().orElseThrow();
+        assertThat(order.get(0).from())
+                .hasValueSatisfying(day -> assertThat(day).isBetween(88, 95));
+        int cold = SideBySide.bloomOrder(
+                        List.of(Plants.plant("bloom=6.1..6.3 bloom_zone=6b")),
+                        Advice.question("zone=4b", "", Policy.STANDARD),
+                        usual)
+                .get(0)
+                .from()
+                .orElseThrow();
+        int warm = SideBySide.bloomOrder(
+                        List.of(Plants.plant("bloom=6.1..6.3 bloom_zone=6b")),
+                        Advice.question("zone=8b", "", Policy.STANDARD),
+                        usual)
+                .get(0)
+                .from()
+                .orElseThrow();
         assertThat(cold).isGreaterThan(warm + 20);
     }
 
     @Test
     void theYearAPlaceIsOutgrownAndWhoIsFirstByWhat() {
         Question question = Advice.question("maxHeightM=2 zone=6b", "evergreen=yes", Policy.STANDARD);
-        assertThat(SideBySide.outgrown(TALL, question.site())).hasValueSatisfying(year -> assertThat(year).isBetween(4, 9));
+        assertThat(SideBySide.outgrown(TALL, question.site()))
+                .hasValueSatisfying(year -> assertThat(year).isBetween(4, 9));
         assertThat(SideBySide.outgrown(SHADE, question.site())).isEmpty();
-        List<Candidate> two = new Fit(FOUR).rank(question, Scope.only(List.of("tall", "shade"))).candidates();
+        List<Candidate> two = new Fit(FOUR)
+                .rank(question, Scope.only(List.of("tall", "shade")))
+                .candidates();
         assertThat(SideBySide.winners(two, question)).anySatisfy(winner -> {
             assertThat(winner.by()).isEqualTo("evergreen");
             assertThat(winner.plants()).containsExactly(TALL);

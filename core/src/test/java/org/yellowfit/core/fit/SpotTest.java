@@ -13,19 +13,21 @@ import org.yellowfit.core.plant.Policy;
 class SpotTest {
 
     @ParameterizedTest(name = "{0}, {1}: {2} steps, the last “{3}”")
-    @CsvSource(delimiter = '|', value = {
-            "zone=6b                                       | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
-            "zone=6b sheltered=yes                         | STANDARD | 2 | In the lee of a warm wall: half a zone warmer, 7a.",
-            "zone=6b frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 6a.",
-            "zone=6b sheltered=yes frostPocket=yes         | STANDARD | 3 | In a frost pocket: half a zone colder, 6b.",
-            "zone=6b exposure=wind                         | STANDARD | 2 | In the wind, evergreens dry out in winter: for them it is 6a.",
-            "zone=6b sheltered=yes exposure=wind           | STANDARD | 3 | In the wind, evergreens dry out in winter: for them it is 6b.",
-            "zone=6b container=yes                         | CAUTIOUS | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 4b.",
-            "zone=6b container=yes                         | STANDARD | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 5a.",
-            "zone=6b container=yes                         | BOLD     | 2 | In a pot: what is hardy in the ground is wrapped or moved in.",
-            "zone=6b sheltered=no frostPocket=no           | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
-            "zone=1a frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 1a.",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "zone=6b                                       | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
+                "zone=6b sheltered=yes                         | STANDARD | 2 | In the lee of a warm wall: half a zone warmer, 7a.",
+                "zone=6b frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 6a.",
+                "zone=6b sheltered=yes frostPocket=yes         | STANDARD | 3 | In a frost pocket: half a zone colder, 6b.",
+                "zone=6b exposure=wind                         | STANDARD | 2 | In the wind, evergreens dry out in winter: for them it is 6a.",
+                "zone=6b sheltered=yes exposure=wind           | STANDARD | 3 | In the wind, evergreens dry out in winter: for them it is 6b.",
+                "zone=6b container=yes                         | CAUTIOUS | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 4b.",
+                "zone=6b container=yes                         | STANDARD | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 5a.",
+                "zone=6b container=yes                         | BOLD     | 2 | In a pot: what is hardy in the ground is wrapped or moved in.",
+                "zone=6b sheltered=no frostPocket=no           | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
+                "zone=1a frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 1a.",
+            })
     void told(String site, Policy policy, int steps, String last) {
         List<String> told = Spot.told(Advice.question(site, "", policy));
         assertThat(told).hasSize(steps);
@@ -34,27 +36,36 @@ class SpotTest {
 
     @Test
     void withoutAZoneNothingIsTold() {
-        assertThat(Spot.told(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD))).isEmpty();
+        assertThat(Spot.told(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD)))
+                .isEmpty();
     }
 
     /** What is told is what is judged: a plant hardy to the last zone fits, one half-zone short does not. */
     @ParameterizedTest(name = "{0}: hardy from {1} fits, from {2} does not")
-    @CsvSource(delimiter = '|', value = {
-            "zone=6b                          | 6b | 7a",
-            "zone=6b sheltered=yes            | 7a | 7b",
-            "zone=6b frostPocket=yes          | 6a | 6b",
-            "zone=6b container=yes            | 5a | 5b",
-            "zone=6b sheltered=yes container=yes | 5b | 6a",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "zone=6b                          | 6b | 7a",
+                "zone=6b sheltered=yes            | 7a | 7b",
+                "zone=6b frostPocket=yes          | 6a | 6b",
+                "zone=6b container=yes            | 5a | 5b",
+                "zone=6b sheltered=yes container=yes | 5b | 6a",
+            })
     void judgedAlike(String site, String fits, String doesNot) {
         Advice.on(Plants.plant("zone_max=11a zone_min=" + fits), site).says(CriterionName.HARDINESS, Verdict.FITS);
-        assertThat(Advice.on(Plants.plant("zone_max=11a zone_min=" + doesNot), site).judgement(CriterionName.HARDINESS).verdict()).isNotEqualTo(Verdict.FITS);
+        assertThat(Advice.on(Plants.plant("zone_max=11a zone_min=" + doesNot), site)
+                        .judgement(CriterionName.HARDINESS)
+                        .verdict())
+                .isNotEqualTo(Verdict.FITS);
     }
 
     @Test
     void windIsForEvergreensOnly() {
-        Advice.on(Plants.plant("persistence=evergreen zone_min=6a stands=wind"), "zone=6b exposure=wind").says(CriterionName.HARDINESS, Verdict.FITS);
-        Advice.on(Plants.plant("persistence=evergreen zone_min=6b stands=wind"), "zone=6b exposure=wind").says(CriterionName.HARDINESS, Verdict.FITS_IF);
-        Advice.on(Plants.plant("persistence=deciduous zone_min=6b stands=wind"), "zone=6b exposure=wind").says(CriterionName.HARDINESS, Verdict.FITS);
+        Advice.on(Plants.plant("persistence=evergreen zone_min=6a stands=wind"), "zone=6b exposure=wind")
+                .says(CriterionName.HARDINESS, Verdict.FITS);
+        Advice.on(Plants.plant("persistence=evergreen zone_min=6b stands=wind"), "zone=6b exposure=wind")
+                .says(CriterionName.HARDINESS, Verdict.FITS_IF);
+        Advice.on(Plants.plant("persistence=deciduous zone_min=6b stands=wind"), "zone=6b exposure=wind")
+                .says(CriterionName.HARDINESS, Verdict.FITS);
     }
 }

@@ -13,19 +13,22 @@ import org.yellowfit.core.plant.WatchList;
 /** Rule F2: spreaders by the zone from which they spread, and the shop's own watch list. */
 class SpreadingTest {
 
-    private static final WatchList LIST = WatchList.read("plant,level,note\nTesta plana,watch,along the burn\nTesta ferox,avoid,outlawed in the county\n");
+    private static final WatchList LIST = WatchList.read(
+            "plant,level,note\nTesta plana,watch,along the burn\nTesta ferox,avoid,outlawed in the county\n");
 
     @ParameterizedTest(name = "from {0} at {1}: {2}")
     @CsvSource({
-            "7a, 6b, false",
-            "7a, 7a, true",
-            "7a, 9b, true",
-            "3b, 3a, false",
-            "3b, 4a, true",
-            "10a, 9b, false",
+        "7a, 6b, false",
+        "7a, 7a, true",
+        "7a, 9b, true",
+        "3b, 3a, false",
+        "3b, 4a, true",
+        "10a, 9b, false",
     })
     void aRunnerIsToldFromTheZoneInWhichItRuns(String from, String site, boolean told) {
-        Advice advice = Advice.on(Plants.plant("spread_mode=runner zone_min=2a zone_max=11b spreads_at_zone=" + from), "zone=" + site + " children=no");
+        Advice advice = Advice.on(
+                Plants.plant("spread_mode=runner zone_min=2a zone_max=11b spreads_at_zone=" + from),
+                "zone=" + site + " children=no");
         advice.says(CriterionName.HAZARDS, Verdict.FITS).byRule(CriterionName.HAZARDS, told ? "F2" : "F1");
         if (told) {
             advice.because(CriterionName.HAZARDS, "Runs from zone " + from, "this place is " + site, "law");
@@ -34,37 +37,57 @@ class SpreadingTest {
 
     @Test
     void aSelfSeederIsToldAsOne() {
-        Advice.on(Plants.plant("spread_mode=self-seeder spreads_at_zone=5a"), "zone=6b").because(CriterionName.HAZARDS, "Seeds about from zone 5a", "cut it before it seeds");
+        Advice.on(Plants.plant("spread_mode=self-seeder spreads_at_zone=5a"), "zone=6b")
+                .because(CriterionName.HAZARDS, "Seeds about from zone 5a", "cut it before it seeds");
     }
 
     @Test
     void aPotHoldsARunnerButNoSeed() {
-        Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes").isSilentOn(CriterionName.HAZARDS);
-        Advice.on(Plants.plant("spread_mode=self-seeder spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes").byRule(CriterionName.HAZARDS, "F2");
+        Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes")
+                .isSilentOn(CriterionName.HAZARDS);
+        Advice.on(Plants.plant("spread_mode=self-seeder spreads_at_zone=5a zone_min=2a"), "zone=8a container=yes")
+                .byRule(CriterionName.HAZARDS, "F2");
     }
 
     @Test
     void withoutAZoneOfThePlaceOrOfThePlantNothingIsSaid() {
-        Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a"), "sunHours=5").isSilentOn(CriterionName.HAZARDS);
+        Advice.on(Plants.plant("spread_mode=runner spreads_at_zone=5a"), "sunHours=5")
+                .isSilentOn(CriterionName.HAZARDS);
         Advice.on(Plants.plant("spread_mode=runner"), "zone=9a").isSilentOn(CriterionName.HAZARDS);
     }
 
     @Test
     void whatIsWatchedFitsWhenItIsKeptWithinBounds() {
         Cultivar plant = Plants.plant("");
-        Advice.on(plant, LIST, "zone=6b sunHours=5 children=no").says(CriterionName.HAZARDS, Verdict.FITS_IF).byRule(CriterionName.HAZARDS, "F2")
-                .because(CriterionName.HAZARDS, "Testa plana", "watch list", "along the burn", "law").remediedBy(CriterionName.HAZARDS, Remedy.Action.CONTAIN).concludes(Verdict.FITS_IF);
-        Question question = Advice.question("zone=6b sunHours=5 children=no", "", org.yellowfit.core.plant.Policy.STANDARD);
-        Remedy contain = Advice.ask(plant, LIST, question).judgement(CriterionName.HAZARDS).orElseThrow().remedies().get(0);
+        Advice.on(plant, LIST, "zone=6b sunHours=5 children=no")
+                .says(CriterionName.HAZARDS, Verdict.FITS_IF)
+                .byRule(CriterionName.HAZARDS, "F2")
+                .because(CriterionName.HAZARDS, "Testa plana", "watch list", "along the burn", "law")
+                .remediedBy(CriterionName.HAZARDS, Remedy.Action.CONTAIN)
+                .concludes(Verdict.FITS_IF);
+        Question question =
+                Advice.question("zone=6b sunHours=5 children=no", "", org.yellowfit.core.plant.Policy.STANDARD);
+        Remedy contain = Advice.ask(plant, LIST, question)
+                .judgement(CriterionName.HAZARDS)
+                .orElseThrow()
+                .remedies()
+                .get(0);
         assertThat(contain.minutesPerYear()).isPositive();
-        assertThat(Advice.ask(plant, LIST, contain.taken(question)).judgement(CriterionName.HAZARDS).orElseThrow().verdict()).isEqualTo(Verdict.FITS);
+        assertThat(Advice.ask(plant, LIST, contain.taken(question))
+                        .judgement(CriterionName.HAZARDS)
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(Verdict.FITS);
     }
 
     @Test
     void whatIsNotToBePlantedIsANoWhateverElseIsKnown() {
         Cultivar plant = Plants.plant("botanical=Testa+ferox");
         for (String site : List.of("zone=6b sunHours=5", "zone=6b sunHours=5 children=no pets=no", "children=yes")) {
-            Advice.on(plant, LIST, site).says(CriterionName.HAZARDS, Verdict.NO).isLimitedBy(CriterionName.HAZARDS).concludes(Verdict.NO)
+            Advice.on(plant, LIST, site)
+                    .says(CriterionName.HAZARDS, Verdict.NO)
+                    .isLimitedBy(CriterionName.HAZARDS)
+                    .concludes(Verdict.NO)
                     .because(CriterionName.HAZARDS, "not to be planted here", "outlawed in the county");
         }
     }
@@ -72,25 +95,44 @@ class SpreadingTest {
     @Test
     void theGraverOfHazardAndSpreadIsSaid() {
         Cultivar thorny = Plants.plant("hazards=thorns");
-        Advice.on(thorny, LIST, "children=yes strictlyNoHazards=yes").says(CriterionName.HAZARDS, Verdict.NO).byRule(CriterionName.HAZARDS, "F1");
-        Advice.on(thorny, LIST, "children=no pets=no").says(CriterionName.HAZARDS, Verdict.FITS_IF).byRule(CriterionName.HAZARDS, "F2");
+        Advice.on(thorny, LIST, "children=yes strictlyNoHazards=yes")
+                .says(CriterionName.HAZARDS, Verdict.NO)
+                .byRule(CriterionName.HAZARDS, "F1");
+        Advice.on(thorny, LIST, "children=no pets=no")
+                .says(CriterionName.HAZARDS, Verdict.FITS_IF)
+                .byRule(CriterionName.HAZARDS, "F2");
         Cultivar sappy = Plants.plant("hazards=sap");
-        Advice.on(sappy, LIST, "children=yes").says(CriterionName.HAZARDS, Verdict.FITS_IF).byRule(CriterionName.HAZARDS, "F2").remediedBy(CriterionName.HAZARDS, Remedy.Action.CONTAIN);
-        assertThat(Advice.ask(sappy, LIST, Advice.question("children=yes", "", org.yellowfit.core.plant.Policy.STANDARD)).judgement(CriterionName.HAZARDS).orElseThrow().remedies())
-                .singleElement().satisfies(remedy -> assertThat(remedy.text()).contains("out of reach", "edge"));
+        Advice.on(sappy, LIST, "children=yes")
+                .says(CriterionName.HAZARDS, Verdict.FITS_IF)
+                .byRule(CriterionName.HAZARDS, "F2")
+                .remediedBy(CriterionName.HAZARDS, Remedy.Action.CONTAIN);
+        assertThat(Advice.ask(
+                                sappy,
+                                LIST,
+                                Advice.question("children=yes", "", org.yellowfit.core.plant.Policy.STANDARD))
+                        .judgement(CriterionName.HAZARDS)
+                        .orElseThrow()
+                        .remedies())
+                .singleElement()
+                .satisfies(remedy -> assertThat(remedy.text()).contains("out of reach", "edge"));
         Cultivar unknown = Plants.plant("hazards= spread_mode=runner spreads_at_zone=5a");
         Advice.on(unknown, "zone=6b children=yes").says(CriterionName.HAZARDS, Verdict.UNKNOWN);
     }
 
     @Test
     void theQuickMarkAndTheSlowOneAgree() {
-        List<Cultivar> plants = List.of(Plants.plant("id=a"), Plants.plant("id=b botanical=Testa+ferox"), Plants.plant("id=c botanical=Testa+alba hazards=sap spread_mode=runner spreads_at_zone=5a"));
+        List<Cultivar> plants = List.of(
+                Plants.plant("id=a"),
+                Plants.plant("id=b botanical=Testa+ferox"),
+                Plants.plant("id=c botanical=Testa+alba hazards=sap spread_mode=runner spreads_at_zone=5a"));
         Catalogue catalogue = Catalogue.of(plants, LIST);
         for (String site : List.of("zone=6b", "zone=4a children=yes", "children=no pets=yes", "")) {
             Question question = Advice.question(site, "", org.yellowfit.core.plant.Policy.STANDARD);
             Criterion hazards = new HazardCriterion();
             for (int i = 0; i < plants.size(); i++) {
-                assertThat(hazards.marker(catalogue, question).mark(i)).as("%s at %s", plants.get(i), site).isEqualTo(hazards.mark(catalogue, i, question));
+                assertThat(hazards.marker(catalogue, question).mark(i))
+                        .as("%s at %s", plants.get(i), site)
+                        .isEqualTo(hazards.mark(catalogue, i, question));
             }
         }
     }

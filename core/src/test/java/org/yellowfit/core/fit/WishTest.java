@@ -17,52 +17,54 @@ import org.yellowfit.core.plant.Policy;
 class WishTest {
 
     @ParameterizedTest(name = "{0}, {1}: {2}")
-    @CsvSource(delimiter = ';', value = {
-            "evergreen=yes                          ; persistence=evergreen                        ; yes",
-            "evergreen=yes                          ; persistence=semi-evergreen                   ; half",
-            "evergreen=yes                          ; persistence=deciduous                        ; no",
-            "colours=gold                           ; leaf_summer=gold#d9b43a                      ; yes",
-            "colours=gold                           ; leaf_summer=green#4f7a3a flower_colours=gold#d9b43a ; yes",
-            "colours=gold colourOf=leaf             ; leaf_summer=green#4f7a3a flower_colours=gold#d9b43a ; no",
-            "colours=gold colourOf=flower           ; leaf_summer=gold#d9b43a flower_colours=pink#e39bb5  ; no",
-            "colours=pink colourOf=flower           ; kind=fern flower_colours=                    ; no",
-            "colours=gold colourOf=leaf             ; leaf_summer=                                 ; unknown",
-            "colours=gold|pink                      ; flower_colours=pink#e39bb5                   ; yes",
-            "colours=#d9b43a                        ; leaf_summer=gold#d9b43a                      ; yes",
-            "colours=#d9b43a                        ; leaf_summer=green#4f7a3a                     ; no",
-            "bloomMonths=7                          ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
-            "bloomMonths=7|10                       ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
-            "bloomMonths=5                          ; bloom=7.1..8.2 bloom_zone=6b                 ; no",
-            "bloomMonths=1                          ; bloom=12.1..2.1 bloom_zone=6b                ; yes",
-            "bloomMonths=7                          ; bloom= flower_colours=pink#e39bb5            ; unknown",
-            "bloomMonths=7                          ; kind=fern bloom=                             ; no",
-            "uses=hedge                             ; uses=hedge|screen                            ; yes",
-            "uses=hedge|edging                      ; uses=edging                                  ; yes",
-            "uses=hedge                             ; uses=specimen                                ; no",
-            "uses=hedge                             ; uses=                                        ; unknown",
-            "uses=screen                            ; kind=climber uses=screen                     ; half",
-            "uses=screen|climber                    ; kind=climber uses=screen|climber             ; yes",
-            "uses=hedge                             ; kind=climber uses=screen                     ; no",
-            "fragrance=yes                          ; fragrance=leaf                               ; yes",
-            "fragrance=yes                          ; fragrance=none                               ; no",
-            "fragrance=yes                          ; fragrance=                                   ; unknown",
-            "pollinators=yes                        ; wildlife=hummingbirds                        ; yes",
-            "pollinators=yes                        ; wildlife=birds                               ; no",
-            "birds=yes                              ; wildlife=birds                               ; yes",
-            "birds=yes                              ; wildlife=bees                                ; no",
-            "birds=yes                              ; wildlife=                                    ; unknown",
-            "winterInterest=yes                     ; persistence=evergreen                        ; yes",
-            "winterInterest=yes                     ; stem_winter=red#b03030                       ; yes",
-            "winterInterest=yes                     ; stands_winter=yes                            ; yes",
-            "winterInterest=yes                     ; bloom=1.1..2.3 flower_colours=yellow#e8cf3e  ; yes",
-            "winterInterest=yes                     ; bloom=7.1..8.2 flower_colours=yellow#e8cf3e  ; no",
-            "nativeRegion=america                   ; native_region=eastern+North+America          ; yes",
-            "nativeRegion=america                   ; native_region=East+Asia                      ; no",
-            "nativeRegion=america                   ; native_region=                               ; unknown",
-            "maxCareMinutes=20                      ; care_min_year=20                             ; yes",
-            "maxCareMinutes=20                      ; care_min_year=21                             ; no",
-            "maxCareMinutes=20                      ; care_min_year=                               ; unknown",
-    })
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "evergreen=yes                          ; persistence=evergreen                        ; yes",
+                "evergreen=yes                          ; persistence=semi-evergreen                   ; half",
+                "evergreen=yes                          ; persistence=deciduous                        ; no",
+                "colours=gold                           ; leaf_summer=gold#d9b43a                      ; yes",
+                "colours=gold                           ; leaf_summer=green#4f7a3a flower_colours=gold#d9b43a ; yes",
+                "colours=gold colourOf=leaf             ; leaf_summer=green#4f7a3a flower_colours=gold#d9b43a ; no",
+                "colours=gold colourOf=flower           ; leaf_summer=gold#d9b43a flower_colours=pink#e39bb5  ; no",
+                "colours=pink colourOf=flower           ; kind=fern flower_colours=                    ; no",
+                "colours=gold colourOf=leaf             ; leaf_summer=                                 ; unknown",
+                "colours=gold|pink                      ; flower_colours=pink#e39bb5                   ; yes",
+                "colours=#d9b43a                        ; leaf_summer=gold#d9b43a                      ; yes",
+                "colours=#d9b43a                        ; leaf_summer=green#4f7a3a                     ; no",
+                "bloomMonths=7                          ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
+                "bloomMonths=7|10                       ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
+                "bloomMonths=5                          ; bloom=7.1..8.2 bloom_zone=6b                 ; no",
+                "bloomMonths=1                          ; bloom=12.1..2.1 bloom_zone=6b                ; yes",
+                "bloomMonths=7                          ; bloom= flower_colours=pink#e39bb5            ; unknown",
+                "bloomMonths=7                          ; kind=fern bloom=                             ; no",
+                "uses=hedge                             ; uses=hedge|screen                            ; yes",
+                "uses=hedge|edging                      ; uses=edging                                  ; yes",
+                "uses=hedge                             ; uses=specimen                                ; no",
+                "uses=hedge                             ; uses=                                        ; unknown",
+                "uses=screen                            ; kind=climber uses=screen                     ; half",
+                "uses=screen|climber                    ; kind=climber uses=screen|climber             ; yes",
+                "uses=hedge                             ; kind=climber uses=screen                     ; no",
+                "fragrance=yes                          ; fragrance=leaf                               ; yes",
+                "fragrance=yes                          ; fragrance=none                               ; no",
+                "fragrance=yes                          ; fragrance=                                   ; unknown",
+                "pollinators=yes                        ; wildlife=hummingbirds                        ; yes",
+                "pollinators=yes                        ; wildlife=birds                               ; no",
+                "birds=yes                              ; wildlife=birds                               ; yes",
+                "birds=yes                              ; wildlife=bees                                ; no",
+                "birds=yes                              ; wildlife=                                    ; unknown",
+                "winterInterest=yes                     ; persistence=evergreen                        ; yes",
+                "winterInterest=yes                     ; stem_winter=red#b03030                       ; yes",
+                "winterInterest=yes                     ; stands_winter=yes                            ; yes",
+                "winterInterest=yes                     ; bloom=1.1..2.3 flower_colours=yellow#e8cf3e  ; yes",
+                "winterInterest=yes                     ; bloom=7.1..8.2 flower_colours=yellow#e8cf3e  ; no",
+                "nativeRegion=america                   ; native_region=eastern+North+America          ; yes",
+                "nativeRegion=america                   ; native_region=East+Asia                      ; no",
+                "nativeRegion=america                   ; native_region=                               ; unknown",
+                "maxCareMinutes=20                      ; care_min_year=20                             ; yes",
+                "maxCareMinutes=20                      ; care_min_year=21                             ; no",
+                "maxCareMinutes=20                      ; care_min_year=                               ; unknown",
+            })
     void aWishAndAPlant(String wants, String cells, String met) {
         Question question = Advice.question("zone=6b", wants, Policy.STANDARD);
         Wish wish = Wish.of(Plants.plant(cells), question.wants(), question).get(0);
@@ -78,24 +80,52 @@ class WishTest {
     @Test
     void aScreenIsMetByTheShareOfItsHeightThatIsReachedInTime() {
         Question question = Advice.question("zone=6b", "screenHeightM=2 screenByYear=10", Policy.STANDARD);
-        assertThat(Wish.of(Plants.plant("height10_m=2 height_max_m=3"), question.wants(), question).get(0).isMet()).isTrue();
+        assertThat(Wish.of(Plants.plant("height10_m=2 height_max_m=3"), question.wants(), question)
+                        .get(0)
+                        .isMet())
+                .isTrue();
         Question sooner = Advice.question("zone=6b", "screenHeightM=2 screenByYear=5", Policy.STANDARD);
-        double share = Wish.of(Plants.plant("height10_m=2 height_max_m=3"), sooner.wants(), sooner).get(0).met();
+        double share = Wish.of(Plants.plant("height10_m=2 height_max_m=3"), sooner.wants(), sooner)
+                .get(0)
+                .met();
         assertThat(share).isBetween(0.5, 0.75);
-        assertThat(Wish.of(Plants.plant("height10_m=1 height_max_m=1.4"), question.wants(), question).get(0).met()).isCloseTo(0.5, within(0.01));
+        assertThat(Wish.of(Plants.plant("height10_m=1 height_max_m=1.4"), question.wants(), question)
+                        .get(0)
+                        .met())
+                .isCloseTo(0.5, within(0.01));
     }
 
     @Test
     void someMetIsATradeNoneMetIsNoAnswerAllMetFits() {
-        Advice.on(Plants.plant("persistence=evergreen fragrance=flower"), "zone=6b", "evergreen=yes fragrance=yes", Policy.STANDARD).says(CriterionName.WANTS, Verdict.FITS);
-        Advice.on(Plants.plant("persistence=evergreen fragrance=none"), "zone=6b", "evergreen=yes fragrance=yes", Policy.STANDARD).says(CriterionName.WANTS, Verdict.FITS_IF);
-        Advice.on(Plants.plant("persistence=deciduous fragrance=none"), "zone=6b", "evergreen=yes fragrance=yes", Policy.STANDARD).says(CriterionName.WANTS, Verdict.NO);
-        Advice.on(Plants.plant("kind=grass"), "zone=6b", "kinds=shrub", Policy.STANDARD).says(CriterionName.WANTS, Verdict.NO);
+        Advice.on(
+                        Plants.plant("persistence=evergreen fragrance=flower"),
+                        "zone=6b",
+                        "evergreen=yes fragrance=yes",
+                        Policy.STANDARD)
+                .says(CriterionName.WANTS, Verdict.FITS);
+        Advice.on(
+                        Plants.plant("persistence=evergreen fragrance=none"),
+                        "zone=6b",
+                        "evergreen=yes fragrance=yes",
+                        Policy.STANDARD)
+                .says(CriterionName.WANTS, Verdict.FITS_IF);
+        Advice.on(
+                        Plants.plant("persistence=deciduous fragrance=none"),
+                        "zone=6b",
+                        "evergreen=yes fragrance=yes",
+                        Policy.STANDARD)
+                .says(CriterionName.WANTS, Verdict.NO);
+        Advice.on(Plants.plant("kind=grass"), "zone=6b", "kinds=shrub", Policy.STANDARD)
+                .says(CriterionName.WANTS, Verdict.NO);
     }
 
     private static Question wanting(Map<String, ?> wants) {
         List<Problem> problems = new ArrayList<>();
-        Question question = new Question(SiteReader.site(Map.of("zone", "6b"), "", problems), SiteReader.wants(wants, "wants.", problems), Policy.STANDARD, org.yellowfit.core.measure.UnitSystem.METRIC);
+        Question question = new Question(
+                SiteReader.site(Map.of("zone", "6b"), "", problems),
+                SiteReader.wants(wants, "wants.", problems),
+                Policy.STANDARD,
+                org.yellowfit.core.measure.UnitSystem.METRIC);
         assertThat(problems).isEmpty();
         return question;
     }
@@ -103,33 +133,46 @@ class WishTest {
     @Test
     void whatIsInsistedOnIsOutWhenMissedAndWhatIsNeverWantedIsOutWhenMet() {
         Question must = wanting(Map.of("evergreen", true, "fragrance", true, "must", List.of("evergreen")));
-        assertThat(Advice.ask(Plants.plant("persistence=deciduous fragrance=flower"), must).judgement(CriterionName.WANTS).orElseThrow().verdict()).isEqualTo(Verdict.NO);
+        assertThat(Advice.ask(Plants.plant("persistence=deciduous fragrance=flower"), must)
+                        .judgement(CriterionName.WANTS)
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(Verdict.NO);
         Question never = wanting(Map.of("never", Map.of("colours", List.of("orange"), "kinds", List.of("conifer"))));
-        assertThat(Advice.ask(Plants.plant("flower_colours=orange#e8a040"), never).verdict()).isEqualTo(Verdict.NO);
+        assertThat(Advice.ask(Plants.plant("flower_colours=orange#e8a040"), never)
+                        .verdict())
+                .isEqualTo(Verdict.NO);
         assertThat(Advice.ask(Plants.plant("kind=conifer"), never).verdict()).isEqualTo(Verdict.NO);
-        assertThat(Advice.ask(Plants.plant("flower_colours=blue#4c68c0"), never).verdict()).isNotEqualTo(Verdict.NO);
+        assertThat(Advice.ask(Plants.plant("flower_colours=blue#4c68c0"), never).verdict())
+                .isNotEqualTo(Verdict.NO);
     }
 
     @ParameterizedTest(name = "{0} = {1}: {2}")
-    @CsvSource(delimiter = ';', value = {
-            "kinds          ; hedgehog ; wants.kinds",
-            "colours        ; beige-ish ; wants.colours",
-            "bloomMonths    ; 13       ; wants.bloomMonths",
-            "bloomMonths    ; 0        ; wants.bloomMonths",
-            "uses           ; shading  ; wants.uses",
-            "must           ; sun      ; wants.must",
-            "maxCareMinutes ; -1       ; wants.maxCareMinutes",
-            "maxPrice       ; lots     ; wants.maxPrice",
-            "screenHeightM  ; 31       ; wants.screenHeightM",
-            "screenByYear   ; 0        ; wants.screenByYear",
-            "evergreen      ; perhaps  ; wants.evergreen",
-            "never          ; orange   ; wants.never",
-    })
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "kinds          ; hedgehog ; wants.kinds",
+                "colours        ; beige-ish ; wants.colours",
+                "bloomMonths    ; 13       ; wants.bloomMonths",
+                "bloomMonths    ; 0        ; wants.bloomMonths",
+                "uses           ; shading  ; wants.uses",
+                "must           ; sun      ; wants.must",
+                "maxCareMinutes ; -1       ; wants.maxCareMinutes",
+                "maxPrice       ; lots     ; wants.maxPrice",
+                "screenHeightM  ; 31       ; wants.screenHeightM",
+                "screenByYear   ; 0        ; wants.screenByYear",
+                "evergreen      ; perhaps  ; wants.evergreen",
+                "never          ; orange   ; wants.never",
+            })
     void whatCannotBeReadIsToldAtItsField(String field, String value, String told) {
         List<Problem> problems = new ArrayList<>();
-        boolean list = List.of("kinds", "colours", "bloomMonths", "uses", "must").contains(field);
+        boolean list =
+                List.of("kinds", "colours", "bloomMonths", "uses", "must").contains(field);
         SiteReader.wants(Map.of(field, list ? List.of(value) : value), "wants.", problems);
-        assertThat(problems).extracting(Problem::field).allMatch(at -> at.startsWith(told)).isNotEmpty();
+        assertThat(problems)
+                .extracting(Problem::field)
+                .allMatch(at -> at.startsWith(told))
+                .isNotEmpty();
         assertThat(problems.get(0).message()).hasSizeGreaterThan(10);
     }
 }

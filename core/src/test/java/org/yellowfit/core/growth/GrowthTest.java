@@ -49,7 +49,8 @@ class GrowthTest {
 
     @Test
     void atTenYearsAWoodyPlantHasTheSizeOfItsLabel() {
-        Cultivar shrub = Plants.plant("kind=shrub persistence=deciduous height10_m=1.2..1.6 height_max_m=2.5 spread10_m=1");
+        Cultivar shrub =
+                Plants.plant("kind=shrub persistence=deciduous height10_m=1.2..1.6 height_max_m=2.5 spread10_m=1");
         Grown ten = PlantGrowth.of(shrub).height(10);
         assertThat(ten.low()).isCloseTo(1.2, within(1e-6));
         assertThat(ten.mid()).isCloseTo(1.4, within(1e-6));
@@ -58,7 +59,8 @@ class GrowthTest {
 
     @Test
     void flowersStandAboveTheLeavesOfAGrass() {
-        Cultivar grass = Plants.plant("kind=grass persistence=herbaceous height10_m=0.5 flower_height_m=1.5 spread10_m=0.6");
+        Cultivar grass =
+                Plants.plant("kind=grass persistence=herbaceous height10_m=0.5 flower_height_m=1.5 spread10_m=0.6");
         assertThat(PlantGrowth.of(grass).heightInFlower(10).mid()).isCloseTo(1.5, within(0.01));
         assertThat(PlantGrowth.of(grass).height(10).mid()).isCloseTo(0.5, within(0.01));
     }
@@ -71,27 +73,42 @@ class GrowthTest {
 
     @Test
     void lessSunGrowsSlowerAndALargerPotIsAhead() {
-        Cultivar shrub = Plants.plant("kind=shrub persistence=deciduous height10_m=2 height_max_m=3 spread10_m=1 sun_flower_h=6");
+        Cultivar shrub = Plants.plant(
+                "kind=shrub persistence=deciduous height10_m=2 height_max_m=3 spread10_m=1 sun_flower_h=6");
         PlantGrowth growth = PlantGrowth.of(shrub);
         assertThat(growth.inSun(3).height(5).mid()).isLessThan(growth.height(5).mid());
         assertThat(growth.inSun(9).height(5).mid()).isEqualTo(growth.height(5).mid());
-        assertThat(growth.fromPot(0.8).height(2).mid()).isGreaterThan(growth.height(2).mid());
+        assertThat(growth.fromPot(0.8).height(2).mid())
+                .isGreaterThan(growth.height(2).mid());
     }
 
     @Test
     void impossibleAgesAreRefused() {
-        assertThatThrownBy(() -> GrowthCurve.woody(0.3, 2, 3).at(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> GrowthCurve.woody(0.3, 2, 3).at(Double.NaN))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> GrowthCurve.woody(0.3, 2, 3).at(-1)).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** A clump that keeps its leaves is a clump: as large at thirty years as at ten, and divided rather than pruned. */
     @ParameterizedTest(name = "{0} {1}: woody {2}")
-    @CsvSource({"perennial, evergreen, false", "fern, evergreen, false", "grass, evergreen, false", "perennial, herbaceous, false", "bulb, herbaceous, false",
-        "shrub, evergreen, true", "shrub, deciduous, true", "conifer, evergreen, true", "tree, deciduous, true", "climber, deciduous, true", "annual, annual, false"})
+    @CsvSource({
+        "perennial, evergreen, false",
+        "fern, evergreen, false",
+        "grass, evergreen, false",
+        "perennial, herbaceous, false",
+        "bulb, herbaceous, false",
+        "shrub, evergreen, true",
+        "shrub, deciduous, true",
+        "conifer, evergreen, true",
+        "tree, deciduous, true",
+        "climber, deciduous, true",
+        "annual, annual, false"
+    })
     void whatGrowsOnForAsLongAsItLives(String kind, String persistence, boolean woody) {
         Cultivar plant = Plants.plant("height10_m=0.3 spread10_m=0.5 kind=" + kind + " persistence=" + persistence);
         assertThat(plant.isWoody()).isEqualTo(woody);
-        double gain = PlantGrowth.of(plant).spread(30).mid() / PlantGrowth.of(plant).spread(10).mid();
+        double gain = PlantGrowth.of(plant).spread(30).mid()
+                / PlantGrowth.of(plant).spread(10).mid();
         if (woody) {
             assertThat(gain).isGreaterThan(1.1);
         } else {

@@ -11,7 +11,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 class HotHoursTest {
 
     @ParameterizedTest
-    @CsvSource({"4, MORNING, 0", "4, AFTERNOON, 3", "8, EVEN, 3", "12, EVEN, 4", "0, EVEN, 0", "1, AFTERNOON, 0", "9, MORNING, 0", "14, AFTERNOON, 4"})
+    @CsvSource({
+        "4, MORNING, 0",
+        "4, AFTERNOON, 3",
+        "8, EVEN, 3",
+        "12, EVEN, 4",
+        "0, EVEN, 0",
+        "1, AFTERNOON, 0",
+        "9, MORNING, 0",
+        "14, AFTERNOON, 4"
+    })
     void areEstimatedFromTheDay(double hours, SunBias bias, double hot) {
         assertThat(HotHours.estimate(hours, bias)).isEqualTo(hot);
     }
@@ -24,7 +33,8 @@ class HotHoursTest {
 
     @Test
     void impossibleHoursAreRefused() {
-        assertThatThrownBy(() -> HotHours.estimate(Double.NaN, SunBias.EVEN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> HotHours.estimate(Double.NaN, SunBias.EVEN))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> LightClass.ofHours(-1)).isInstanceOf(IllegalArgumentException.class);
     }
 }

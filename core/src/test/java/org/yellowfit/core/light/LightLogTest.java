@@ -19,6 +19,7 @@ class LightLogTest {
 
     /** On the meridian of its clock, so that solar noon is near twelve. */
     private static final Whereabouts PLACE = new Whereabouts(46, -60, -4);
+
     private static final LocalDate JUNE = LocalDate.of(2026, 6, 15);
 
     /** IESNA 1984: 127.5 · e^(−0.21 / sin h) · sin h klx, worked by hand. */
@@ -34,7 +35,12 @@ class LightLogTest {
     void aClearSkyWithoutItsSun(double altitude, double lux) {
         assertThat(LightLog.skyLux(altitude)).isCloseTo(lux, within(lux * 0.005));
         LocalDateTime noon = LocalDateTime.of(JUNE, java.time.LocalTime.NOON);
-        assertThat(LightLog.read("time,lux\n%s,%d\n%s,0\n".formatted(noon, (int) LightLog.skyLux(67), noon.plusHours(12)), PLACE).hours()).isZero();
+        assertThat(LightLog.read(
+                                "time,lux\n%s,%d\n%s,0\n"
+                                        .formatted(noon, (int) LightLog.skyLux(67), noon.plusHours(12)),
+                                PLACE)
+                        .hours())
+                .isZero();
     }
 
     @Test
@@ -43,13 +49,19 @@ class LightLogTest {
         StringBuilder sun = new StringBuilder("time,lux\n");
         for (int minute = 5 * 60; minute < 8 * 60; minute += 10) {
             LocalDateTime time = JUNE.atStartOfDay().plusMinutes(minute);
-            double altitude = SunPosition.at(time.atZone(java.time.ZoneOffset.ofHours(-4)), PLACE).altitudeDegrees();
+            double altitude = SunPosition.at(time.atZone(java.time.ZoneOffset.ofHours(-4)), PLACE)
+                    .altitudeDegrees();
             double sky = LightLog.skyLux(Math.max(1, altitude));
             shade.append(time).append(',').append(Math.round(sky)).append('\n');
-            sun.append(time).append(',').append(Math.round(0.6 * sky + LightLog.sunLux(Math.max(1, altitude)))).append('\n');
+            sun.append(time)
+                    .append(',')
+                    .append(Math.round(0.6 * sky + LightLog.sunLux(Math.max(1, altitude))))
+                    .append('\n');
         }
         assertThat(LightLog.read(shade.toString(), PLACE).hours()).isZero();
-        assertThat(LightLog.read(sun.toString(), PLACE).hours()).as("in sun, with a wall behind it").isGreaterThan(2);
+        assertThat(LightLog.read(sun.toString(), PLACE).hours())
+                .as("in sun, with a wall behind it")
+                .isGreaterThan(2);
     }
 
     /** A day of readings every ten minutes: bright between the clock hours given, dim otherwise. */
@@ -57,18 +69,21 @@ class LightLogTest {
         StringBuilder out = new StringBuilder();
         for (int minute = 0; minute < 24 * 60; minute += 10) {
             boolean bright = minute >= fromHour * 60 && minute < toHour * 60;
-            out.append(LocalDateTime.of(date, java.time.LocalTime.of(minute / 60, minute % 60))).append(',').append(bright ? brightLux : dimLux).append('\n');
+            out.append(LocalDateTime.of(date, java.time.LocalTime.of(minute / 60, minute % 60)))
+                    .append(',')
+                    .append(bright ? brightLux : dimLux)
+                    .append('\n');
         }
         return out.toString();
     }
 
     @ParameterizedTest(name = "bright from {0} to {1}: {2} h in all, {3} before noon, {4} hot")
     @CsvSource({
-            "9,  12, 3, 3, 0",
-            "12, 15, 3, 0, 2",
-            "10, 14, 4, 2, 1",
-            "13, 17, 4, 0, 4",
-            "8,  9,  1, 1, 0",
+        "9,  12, 3, 3, 0",
+        "12, 15, 3, 0, 2",
+        "10, 14, 4, 2, 1",
+        "13, 17, 4, 0, 4",
+        "8,  9,  1, 1, 0",
     })
     void brightHoursAreCountedOnTheirSideOfNoon(double from, double to, double all, double morning, double hot) {
         LightLog log = LightLog.read("time,lux\n" + day(JUNE, from, to, 100_000, 2_000), PLACE);
@@ -88,10 +103,16 @@ class LightLogTest {
 
     @Test
     void overcastDaysAreLeftOutOfTheMean() {
-        LightLog log = LightLog.read("time,lux\n" + day(JUNE, 9, 12, 100_000, 2_000) + day(JUNE.plusDays(1), 0, 0, 0, 2_500) + day(JUNE.plusDays(2), 9, 14, 100_000, 2_000), PLACE);
+        LightLog log = LightLog.read(
+                "time,lux\n" + day(JUNE, 9, 12, 100_000, 2_000) + day(JUNE.plusDays(1), 0, 0, 0, 2_500)
+                        + day(JUNE.plusDays(2), 9, 14, 100_000, 2_000),
+                PLACE);
         assertThat(log.overcast()).containsExactly(JUNE.plusDays(1));
         assertThat(log.hours()).isCloseTo(4, within(0.01));
-        assertThat(log.days().values()).satisfiesExactly(h -> assertThat(h).isCloseTo(3, within(0.01)), h -> assertThat(h).isCloseTo(5, within(0.01)));
+        assertThat(log.days().values())
+                .satisfiesExactly(
+                        h -> assertThat(h).isCloseTo(3, within(0.01)),
+                        h -> assertThat(h).isCloseTo(5, within(0.01)));
     }
 
     @Test
@@ -107,24 +128,30 @@ class LightLogTest {
     }
 
     @ParameterizedTest(name = "{0}: line {1}, {2}")
-    @CsvSource(delimiter = '|', value = {
-            "2026-06-15T09:00,bright    | 2 | lux  | not a number",
-            "2026-06-15T09:00,-1        | 2 | lux  | out of range",
-            "2026-06-15T09:00,300000    | 2 | lux  | out of range",
-            "15/06/2026 09:00,100       | 2 | time | not a time",
-            "2026-02-30T09:00,100       | 2 | time | not a time",
-            ",100                       | 2 | time | not a time",
-            "2026-06-15T09:00,100       | 2 |      | fewer than two",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2026-06-15T09:00,bright    | 2 | lux  | not a number",
+                "2026-06-15T09:00,-1        | 2 | lux  | out of range",
+                "2026-06-15T09:00,300000    | 2 | lux  | out of range",
+                "15/06/2026 09:00,100       | 2 | time | not a time",
+                "2026-02-30T09:00,100       | 2 | time | not a time",
+                ",100                       | 2 | time | not a time",
+                "2026-06-15T09:00,100       | 2 |      | fewer than two",
+            })
     void whatIsWrongIsToldByLineAndColumn(String row, long line, String column, String part) {
-        UnusableFile refused = catchThrowableOfType(UnusableFile.class, () -> LightLog.read("time,lux\n" + row + "\n", PLACE));
-        assertThat(refused.problems()).extracting(LineProblem::line, LineProblem::column).containsExactly(tuple(line, column == null ? "" : column));
+        UnusableFile refused =
+                catchThrowableOfType(UnusableFile.class, () -> LightLog.read("time,lux\n" + row + "\n", PLACE));
+        assertThat(refused.problems())
+                .extracting(LineProblem::line, LineProblem::column)
+                .containsExactly(tuple(line, column == null ? "" : column));
         assertThat(refused.getMessage()).contains(part);
     }
 
     @Test
     void aTimeThatStandsTwiceIsTold() {
-        UnusableFile refused = catchThrowableOfType(UnusableFile.class, () -> LightLog.read("time,lux\n2026-06-15T09:00,1\n2026-06-15T09:00,2\n", PLACE));
+        UnusableFile refused = catchThrowableOfType(
+                UnusableFile.class, () -> LightLog.read("time,lux\n2026-06-15T09:00,1\n2026-06-15T09:00,2\n", PLACE));
         assertThat(refused.problems()).extracting(LineProblem::line).containsExactly(3L);
         assertThat(refused.getMessage()).contains("stands twice");
     }

@@ -14,7 +14,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 class LightWordsTest {
 
     @ParameterizedTest(name = "{0} h are {1}")
-    @CsvSource({"0, DEEP_SHADE", "1.99, DEEP_SHADE", "2, SHADE", "3.99, SHADE", "4, PART", "5.99, PART", "6, FULL_SUN", "14, FULL_SUN"})
+    @CsvSource({
+        "0, DEEP_SHADE",
+        "1.99, DEEP_SHADE",
+        "2, SHADE",
+        "3.99, SHADE",
+        "4, PART",
+        "5.99, PART",
+        "6, FULL_SUN",
+        "14, FULL_SUN"
+    })
     void classesBeginAtTheirHours(double hours, LightClass light) {
         assertThat(LightClass.ofHours(hours)).isEqualTo(light);
         assertThat(light.fromHours()).isLessThanOrEqualTo(hours);
@@ -23,17 +32,17 @@ class LightWordsTest {
     /** By hand from cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ); at the solstice δ = 23.44°, at the equinox about 0. */
     @ParameterizedTest(name = "at {0}° on {1}: {2} h above 5°")
     @CsvSource({
-            "0,   2026-03-20, 11.33",
-            "46,  2026-06-21, 14.37",
-            "46,  2026-12-21, 7.19",
-            "46,  2026-03-20, 11.1",
-            "-46, 2026-12-21, 14.37",
-            "-46, 2026-06-21, 7.19",
-            "60,  2026-06-21, 16.55",
-            "70,  2026-06-21, 20.8",
-            "80,  2026-06-21, 24",
-            "70,  2026-12-21, 0",
-            "-80, 2026-12-21, 24",
+        "0,   2026-03-20, 11.33",
+        "46,  2026-06-21, 14.37",
+        "46,  2026-12-21, 7.19",
+        "46,  2026-03-20, 11.1",
+        "-46, 2026-12-21, 14.37",
+        "-46, 2026-06-21, 7.19",
+        "60,  2026-06-21, 16.55",
+        "70,  2026-06-21, 20.8",
+        "80,  2026-06-21, 24",
+        "70,  2026-12-21, 0",
+        "-80, 2026-12-21, 24",
     })
     void theDayAboveFiveDegrees(double latitude, LocalDate day, double hours) {
         assertThat(SunDay.of(new Whereabouts(latitude, 0, 0), day).hours()).isCloseTo(hours, within(0.12));
@@ -54,7 +63,9 @@ class LightWordsTest {
         SunDay day = SunDay.of(new Whereabouts(46, -62, -4), LocalDate.of(2026, 4, 15));
         List<SunMoment> moments = day.moments(minutes);
         assertThat(moments.stream().mapToDouble(SunMoment::hours).sum()).isCloseTo(day.hours(), within(1e-9));
-        assertThat(moments.stream().mapToDouble(SunMoment::hotHours).sum()).as("from 1 to 5 h after noon").isCloseTo(4, within(1e-9));
+        assertThat(moments.stream().mapToDouble(SunMoment::hotHours).sum())
+                .as("from 1 to 5 h after noon")
+                .isCloseTo(4, within(1e-9));
         assertThat(moments).allMatch(moment -> moment.hours() <= minutes / 60.0 + 1e-9);
     }
 
@@ -70,7 +81,15 @@ class LightWordsTest {
     }
 
     @ParameterizedTest(name = "{0} h before noon, {1} after: {2}")
-    @CsvSource({"5, 0, MORNING", "0, 5, AFTERNOON", "2.5, 2.5, EVEN", "3.2, 1.8, MORNING", "3, 2, EVEN", "1.8, 3.2, AFTERNOON", "0, 0, EVEN"})
+    @CsvSource({
+        "5, 0, MORNING",
+        "0, 5, AFTERNOON",
+        "2.5, 2.5, EVEN",
+        "3.2, 1.8, MORNING",
+        "3, 2, EVEN",
+        "1.8, 3.2, AFTERNOON",
+        "0, 0, EVEN"
+    })
     void theSideOfNoon(double morning, double afternoon, SunBias bias) {
         assertThat(SunBias.of(morning, afternoon)).isEqualTo(bias);
     }

@@ -3,8 +3,7 @@ package org.yellowfit.core.light;
 /** The light at one point found the plain way: by following its ray to the sun past one obstacle. For tests only. */
 final class LookUp {
 
-    private LookUp() {
-    }
+    private LookUp() {}
 
     static double light(Obstacle obstacle, double x, double y, double z, Ray ray, int month) {
         return meets(obstacle, x, y, z, ray) ? obstacle.passes(month) : 1;
@@ -12,7 +11,8 @@ final class LookUp {
 
     private static boolean meets(Obstacle obstacle, double x, double y, double z, Ray ray) {
         if (obstacle instanceof Obstacle.Block block) {
-            return z < block.heightM() && (within(block.outline(), x, y) || crosses(block.outline(), true, block.heightM(), x, y, z, ray));
+            return z < block.heightM()
+                    && (within(block.outline(), x, y) || crosses(block.outline(), true, block.heightM(), x, y, z, ray));
         }
         if (obstacle instanceof Obstacle.Wall wall) {
             return crosses(wall.line(), false, wall.heightM(), x, y, z, ray);
@@ -36,7 +36,8 @@ final class LookUp {
         return mx * mx + my * my + mz * mz <= 1;
     }
 
-    private static boolean crosses(double[][] line, boolean closed, double height, double x, double y, double z, Ray ray) {
+    private static boolean crosses(
+            double[][] line, boolean closed, double height, double x, double y, double z, Ray ray) {
         for (int i = closed ? 0 : 1; i < line.length; i++) {
             double[] a = line[(i + line.length - 1) % line.length];
             double[] b = line[i];
@@ -56,7 +57,11 @@ final class LookUp {
         boolean in = false;
         for (int i = 0, j = outline.length - 1; i < outline.length; j = i++) {
             if (outline[i][1] <= y != outline[j][1] <= y
-                    && x < outline[i][0] + (y - outline[i][1]) / (outline[j][1] - outline[i][1]) * (outline[j][0] - outline[i][0])) {
+                    && x
+                            < outline[i][0]
+                                    + (y - outline[i][1])
+                                            / (outline[j][1] - outline[i][1])
+                                            * (outline[j][0] - outline[i][0])) {
                 in = !in;
             }
         }

@@ -28,12 +28,12 @@ class SeenSunTest {
 
     @ParameterizedTest(name = "ticked from {0} to {1} o’clock: {2} h before noon, {3} after, {4} hot")
     @CsvSource({
-            "9,  12, 3, 0, 0",
-            "12, 15, 0, 3, 2",
-            "10, 14, 2, 2, 1",
-            "13, 17, 0, 4, 4",
-            "13, 19, 0, 5.9, 4",
-            "9,  9,  0, 0, 0",
+        "9,  12, 3, 0, 0",
+        "12, 15, 0, 3, 2",
+        "10, 14, 2, 2, 1",
+        "13, 17, 0, 4, 4",
+        "13, 19, 0, 5.9, 4",
+        "9,  9,  0, 0, 0",
     })
     void tickedHoursAreSharedOutRoundSolarNoon(int from, int to, double morning, double afternoon, double hot) {
         SeenSun seen = SeenSun.of(Map.of(6, hours(from, to)), PLACE, List.of(6));
@@ -45,7 +45,9 @@ class SeenSunTest {
 
     @Test
     void monthsBetweenAreMixedFromTheTimesAroundThem() {
-        double[] months = SeenSun.of(Map.of(3, hours(10, 13), 6, hours(9, 15), 9, hours(10, 13), 12, Set.of()), PLACE, SEASON).byMonth();
+        double[] months = SeenSun.of(
+                        Map.of(3, hours(10, 13), 6, hours(9, 15), 9, hours(10, 13), 12, Set.of()), PLACE, SEASON)
+                .byMonth();
         assertThat(months[2]).isCloseTo(3, within(0.01));
         assertThat(months[3]).isCloseTo(4, within(0.01));
         assertThat(months[4]).isCloseTo(5, within(0.01));
@@ -65,7 +67,9 @@ class SeenSunTest {
     @Test
     void hoursInWhichTheSunStandsTooLowDoNotCount() {
         SeenSun night = SeenSun.of(Map.of(12, hours(0, 24)), PLACE, List.of(12));
-        assertThat(night.hours()).isCloseTo(SunDay.of(PLACE, java.time.LocalDate.of(2025, 12, 15)).hours(), within(1e-6));
+        assertThat(night.hours())
+                .isCloseTo(
+                        SunDay.of(PLACE, java.time.LocalDate.of(2025, 12, 15)).hours(), within(1e-6));
     }
 
     /** By hand: cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ) with δ of the 15th; June 4.8 to 19.2, December 8.3 to 15.5, March 6.8 to 17.5. */
@@ -80,11 +84,13 @@ class SeenSunTest {
     @Test
     void southOfTheEquatorDecemberHasTheLongDay() {
         Whereabouts south = new Whereabouts(-38, 145, 10);
-        assertThat(SeenSun.hoursOf(south, 12).size()).isGreaterThan(SeenSun.hoursOf(south, 6).size() + 3);
+        assertThat(SeenSun.hoursOf(south, 12).size())
+                .isGreaterThan(SeenSun.hoursOf(south, 6).size() + 3);
     }
 
     @Test
     void anHourThatIsNoneIsRefused() {
-        assertThatThrownBy(() -> SeenSun.of(Map.of(6, Set.of(24)), PLACE, SEASON)).hasMessageContaining("0 to 23");
+        assertThatThrownBy(() -> SeenSun.of(Map.of(6, Set.of(24)), PLACE, SEASON))
+                .hasMessageContaining("0 to 23");
     }
 }

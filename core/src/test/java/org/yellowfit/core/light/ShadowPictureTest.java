@@ -31,7 +31,10 @@ class ShadowPictureTest {
     private static boolean inside(double[][] outline, double x, double y) {
         boolean in = false;
         for (int i = 0, j = outline.length - 1; i < outline.length; j = i++) {
-            if (outline[i][1] > y != outline[j][1] > y && x < (outline[j][0] - outline[i][0]) * (y - outline[i][1]) / (outline[j][1] - outline[i][1]) + outline[i][0]) {
+            if (outline[i][1] > y != outline[j][1] > y
+                    && x
+                            < (outline[j][0] - outline[i][0]) * (y - outline[i][1]) / (outline[j][1] - outline[i][1])
+                                    + outline[i][0]) {
                 in = !in;
             }
         }
@@ -55,24 +58,29 @@ class ShadowPictureTest {
 
     @Test
     void everyOutlineRunsAnticlockwise() {
-        List<Obstacle> all = List.of(new Obstacle.Block("house", HOUSE, 5), wall("wall", 1.8, new double[][] {{6, 0}, {9, 1}, {9, 4}}),
+        List<Obstacle> all = List.of(
+                new Obstacle.Block("house", HOUSE, 5),
+                wall("wall", 1.8, new double[][] {{6, 0}, {9, 1}, {9, 4}}),
                 new Obstacle.Roof("awning", HOUSE, 2.5, 0));
         for (double azimuth = 0; azimuth < 360; azimuth += 15) {
             ShadowPicture picture = ShadowPicture.of(all, new SunPosition(azimuth, 35), 20, 7);
-            assertThat(picture.solid()).allSatisfy(outline -> assertThat(area(outline)).isGreaterThanOrEqualTo(-1e-6));
+            assertThat(picture.solid())
+                    .allSatisfy(outline -> assertThat(area(outline)).isGreaterThanOrEqualTo(-1e-6));
         }
     }
 
     @Test
     void underALowSunNothingIsDrawn() {
-        ShadowPicture picture = ShadowPicture.of(List.of(new Obstacle.Block("house", HOUSE, 5)), new SunPosition(180, 4.9), 0, 7);
+        ShadowPicture picture =
+                ShadowPicture.of(List.of(new Obstacle.Block("house", HOUSE, 5)), new SunPosition(180, 4.9), 0, 7);
         assertThat(picture.solid()).isEmpty();
     }
 
     /** Round the whole sky, each cell of a field is in the drawn shadow just when the count has it in shade, but for cells the border crosses. */
     @Test
     void whatIsDrawnIsWhatIsCounted() {
-        List<Obstacle> obstacles = List.of(new Obstacle.Block("house", HOUSE, 3), wall("wall", 1.5, new double[][] {{6, -1}, {8, 2}}));
+        List<Obstacle> obstacles =
+                List.of(new Obstacle.Block("house", HOUSE, 3), wall("wall", 1.5, new double[][] {{6, -1}, {8, 2}}));
         Ground field = Ground.of(new double[][] {{-8, -8}, {14, -8}, {14, 12}, {-8, 12}}, 0.5);
         Shadows shadows = new Shadows(field, obstacles, 0);
         int differ = 0;
@@ -98,16 +106,22 @@ class ShadowPictureTest {
             }
         }
         assertThat(compared).isGreaterThan(50_000);
-        assertThat(differ / (double) compared).as("%d of %d cells", differ, compared).isLessThan(0.03);
+        assertThat(differ / (double) compared)
+                .as("%d of %d cells", differ, compared)
+                .isLessThan(0.03);
     }
 
     @Test
     void aCrownLetsLightThroughByTheMonth() {
         Obstacle tree = new Obstacle.Tree("maple", 0, 0, 8, 3, 2, Foliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
-        assertThat(ShadowPicture.of(List.of(tree), new SunPosition(180, 45), 0, 7).veiled()).hasSize(1);
+        assertThat(ShadowPicture.of(List.of(tree), new SunPosition(180, 45), 0, 7)
+                        .veiled())
+                .hasSize(1);
         assertThat(tree.passes(7)).isEqualTo(0.2);
         assertThat(tree.passes(1)).isEqualTo(0.6);
-        double[][] crown = ShadowPicture.of(List.of(tree), new SunPosition(180, 90), 0, 7).veiled().get(0);
+        double[][] crown = ShadowPicture.of(List.of(tree), new SunPosition(180, 90), 0, 7)
+                .veiled()
+                .get(0);
         assertThat(area(crown)).as("under an upright sun a circle of 3 m").isCloseTo(Math.PI * 9, within(0.6));
     }
 }

@@ -34,22 +34,31 @@ class ShadowTest {
     @ParameterizedTest
     @CsvSource({"1.8, 30", "1.8, 62.3", "2.4, 5.5", "0.9, 45"})
     void theShadowOfAWall(double height, double altitude) {
-        ShadowPicture picture = ShadowPicture.of(List.of(wall(height, new double[] {0, 0}, new double[] {10, 0})), new SunPosition(180, altitude), 0, 6);
-        double reach = picture.solid().stream().flatMap(java.util.Arrays::stream).mapToDouble(p -> p[1]).max().orElseThrow();
+        ShadowPicture picture = ShadowPicture.of(
+                List.of(wall(height, new double[] {0, 0}, new double[] {10, 0})), new SunPosition(180, altitude), 0, 6);
+        double reach = picture.solid().stream()
+                .flatMap(java.util.Arrays::stream)
+                .mapToDouble(p -> p[1])
+                .max()
+                .orElseThrow();
         assertThat(reach).isCloseTo(height / Math.tan(Math.toRadians(altitude)), within(0.001));
         Ground ground = Ground.of(new double[][] {{4, 0}, {6, 0}, {6, 30}, {4, 30}}, 0.1);
         float[] light = new Shadows(ground, List.of(wall(height, new double[] {0, 0}, new double[] {10, 0})), 0)
                 .cast(Ray.towards(new SunPosition(180, altitude), 0), 6);
         for (int cell = 0; cell < ground.size(); cell++) {
-            assertThat(light[cell]).as("at %s m", ground.y(cell)).isEqualTo(ground.y(cell) < height / Math.tan(Math.toRadians(altitude)) ? 0f : 1f);
+            assertThat(light[cell])
+                    .as("at %s m", ground.y(cell))
+                    .isEqualTo(ground.y(cell) < height / Math.tan(Math.toRadians(altitude)) ? 0f : 1f);
         }
     }
 
     @Test
     void northTurnsTheShadow() {
-        ShadowPicture picture = ShadowPicture.of(List.of(wall(2, new double[] {0, 0}, new double[] {0, 10})), new SunPosition(180, 45), 90, 6);
+        ShadowPicture picture = ShadowPicture.of(
+                List.of(wall(2, new double[] {0, 0}, new double[] {0, 10})), new SunPosition(180, 45), 90, 6);
         // With true north along the drawing's +x the midday shadow falls towards +x.
-        assertThat(List.of(picture.solid().get(0))).anySatisfy(corner -> assertThat(corner[0]).isCloseTo(2, within(1e-9)));
+        assertThat(List.of(picture.solid().get(0)))
+                .anySatisfy(corner -> assertThat(corner[0]).isCloseTo(2, within(1e-9)));
     }
 
     @ParameterizedTest
@@ -57,7 +66,9 @@ class ShadowTest {
     void anOpenFieldEqualsTheDay(double latitude) {
         Whereabouts where = new Whereabouts(latitude, 10, 1);
         LightField field = study(where).over(Ground.of(COURT, 0.5), List.of(3, 6));
-        double days = (SunDay.of(where, LocalDate.of(2026, 3, 15)).hours() + SunDay.of(where, LocalDate.of(2026, 6, 15)).hours()) / 2;
+        double days = (SunDay.of(where, LocalDate.of(2026, 3, 15)).hours()
+                        + SunDay.of(where, LocalDate.of(2026, 6, 15)).hours())
+                / 2;
         assertThat(field.meanHours()).isCloseTo(days, within(1e-6));
     }
 
@@ -71,8 +82,13 @@ class ShadowTest {
         }
         Whereabouts where = new Whereabouts(latitude, 10, 1);
         LightStudy study = new LightStudy(where, 0, 2026, 1, 0, List.of(wall(3, round)));
-        LightField field = study.over(Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02), List.of(6));
-        double above = study.day(6).moments(1).stream().filter(m -> m.sun().altitudeDegrees() > Math.toDegrees(Math.atan(3 / 5.0))).mapToDouble(SunMoment::hours).sum();
+        LightField field = study.over(
+                Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
+                List.of(6));
+        double above = study.day(6).moments(1).stream()
+                .filter(m -> m.sun().altitudeDegrees() > Math.toDegrees(Math.atan(3 / 5.0)))
+                .mapToDouble(SunMoment::hours)
+                .sum();
         assertThat(field.meanHours()).isCloseTo(above, within(0.05));
     }
 
@@ -81,22 +97,34 @@ class ShadowTest {
     void aRoofLetsInTheLowSun() {
         double[][] roof = {{-40, -3}, {40, -3}, {40, 3}, {-40, 3}};
         LightStudy study = new LightStudy(HARBOUR, 0, 2026, 1, 0, List.of(new Obstacle.Roof("the roof", roof, 2.5, 0)));
-        LightField field = study.over(Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02), List.of(12));
-        double expected = study.day(12).moments(1).stream().filter(m -> {
-            double north = Math.cos(Math.toRadians(m.sun().azimuthDegrees())) * 2.5 / Math.tan(Math.toRadians(m.sun().altitudeDegrees()));
-            double east = Math.sin(Math.toRadians(m.sun().azimuthDegrees())) * 2.5 / Math.tan(Math.toRadians(m.sun().altitudeDegrees()));
-            return Math.abs(north) > 3 || Math.abs(east) > 40;
-        }).mapToDouble(SunMoment::hours).sum();
+        LightField field = study.over(
+                Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
+                List.of(12));
+        double expected = study.day(12).moments(1).stream()
+                .filter(m -> {
+                    double north = Math.cos(Math.toRadians(m.sun().azimuthDegrees()))
+                            * 2.5
+                            / Math.tan(Math.toRadians(m.sun().altitudeDegrees()));
+                    double east = Math.sin(Math.toRadians(m.sun().azimuthDegrees()))
+                            * 2.5
+                            / Math.tan(Math.toRadians(m.sun().altitudeDegrees()));
+                    return Math.abs(north) > 3 || Math.abs(east) > 40;
+                })
+                .mapToDouble(SunMoment::hours)
+                .sum();
         assertThat(field.meanHours()).isCloseTo(expected, within(1e-6)).isGreaterThan(1);
     }
 
     @Test
     void aTreePassesMoreLightOutOfLeaf() {
         Obstacle tree = new Obstacle.Tree("the maple", 0, 0, 9, 5, 0.5, Foliage.DECIDUOUS, LEAF);
-        LightField field = new LightStudy(HARBOUR, 0, 2026, 10, 3, List.of(tree)).over(Ground.of(new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}, 0.5), List.of(4, 6));
+        LightField field = new LightStudy(HARBOUR, 0, 2026, 10, 3, List.of(tree))
+                .over(Ground.of(new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}, 0.5), List.of(4, 6));
         // Within the crown all of the sun comes through it.
-        assertThat(mean(field, 4)).isCloseTo(0.6 * SunDay.of(HARBOUR, LocalDate.of(2026, 4, 15)).hours(), within(1e-4));
-        assertThat(mean(field, 6)).isCloseTo(0.2 * SunDay.of(HARBOUR, LocalDate.of(2026, 6, 15)).hours(), within(1e-4));
+        assertThat(mean(field, 4))
+                .isCloseTo(0.6 * SunDay.of(HARBOUR, LocalDate.of(2026, 4, 15)).hours(), within(1e-4));
+        assertThat(mean(field, 6))
+                .isCloseTo(0.2 * SunDay.of(HARBOUR, LocalDate.of(2026, 6, 15)).hours(), within(1e-4));
         assertThat(tree.passes(7)).isEqualTo(0.2);
         assertThat(tree.passes(2)).isEqualTo(0.6);
     }
@@ -127,8 +155,10 @@ class ShadowTest {
     @Test
     void aStripEastOfAHouseHasMorningSunAndOneWestOfItTheHotSun() {
         Obstacle house = new Obstacle.Block("the house", new double[][] {{0, 0}, {8, 0}, {8, 8}, {0, 8}}, 5);
-        LightField east = study(HARBOUR, house).over(Ground.of(new double[][] {{8, 2}, {8.7, 2}, {8.7, 6}, {8, 6}}, 0.2), List.of(6));
-        LightField west = study(HARBOUR, house).over(Ground.of(new double[][] {{-0.7, 2}, {0, 2}, {0, 6}, {-0.7, 6}}, 0.2), List.of(6));
+        LightField east = study(HARBOUR, house)
+                .over(Ground.of(new double[][] {{8, 2}, {8.7, 2}, {8.7, 6}, {8, 6}}, 0.2), List.of(6));
+        LightField west = study(HARBOUR, house)
+                .over(Ground.of(new double[][] {{-0.7, 2}, {0, 2}, {0, 6}, {-0.7, 6}}, 0.2), List.of(6));
         assertThat(east.bias(0)).isEqualTo(SunBias.MORNING);
         assertThat(west.bias(0)).isEqualTo(SunBias.AFTERNOON);
         assertThat(west.hot(0)).isGreaterThan(east.hot(0) + 2);
@@ -155,7 +185,9 @@ class ShadowTest {
                 for (Obstacle obstacle : obstacles) {
                     expected *= LookUp.light(obstacle, ground.x(cell), ground.y(cell), at, ray, 7);
                 }
-                assertThat((double) light[cell]).as("seed %s turn %s cell %s", seed, turn, cell).isCloseTo(expected, within(1e-5));
+                assertThat((double) light[cell])
+                        .as("seed %s turn %s cell %s", seed, turn, cell)
+                        .isCloseTo(expected, within(1e-5));
             }
         }
     }
@@ -164,12 +196,32 @@ class ShadowTest {
         double x = chance.nextDouble() * 12 - 2;
         double y = chance.nextDouble() * 10 - 2;
         double h = 0.5 + chance.nextDouble() * 5;
-        double[][] outline = {{x, y}, {x + 1 + chance.nextDouble() * 2, y + 0.3}, {x + 1.2, y + 0.9}, {x + 1.5, y + 2}, {x - 0.5, y + 1.5}};
+        double[][] outline = {
+            {x, y}, {x + 1 + chance.nextDouble() * 2, y + 0.3}, {x + 1.2, y + 0.9}, {x + 1.5, y + 2}, {x - 0.5, y + 1.5}
+        };
         return switch (kind % 5) {
             case 0 -> new Obstacle.Block("b", outline, h);
-            case 1 -> new Obstacle.Wall("w", new double[][] {{x, y}, {x + 3, y + 1}, {x + 3.5, y + 3}}, h, 0.0, null, Set.of());
-            case 2 -> new Obstacle.Wall("h", new double[][] {{x, y}, {x + 2, y - 1}, {x + 3, y + 2}}, h, null, Foliage.EVERGREEN, Set.of());
-            case 3 -> new Obstacle.Tree("t", x, y, h + 1, 0.5 + chance.nextDouble() * 2, chance.nextDouble() * h, Foliage.DECIDUOUS, LEAF);
+            case 1 ->
+                new Obstacle.Wall(
+                        "w", new double[][] {{x, y}, {x + 3, y + 1}, {x + 3.5, y + 3}}, h, 0.0, null, Set.of());
+            case 2 ->
+                new Obstacle.Wall(
+                        "h",
+                        new double[][] {{x, y}, {x + 2, y - 1}, {x + 3, y + 2}},
+                        h,
+                        null,
+                        Foliage.EVERGREEN,
+                        Set.of());
+            case 3 ->
+                new Obstacle.Tree(
+                        "t",
+                        x,
+                        y,
+                        h + 1,
+                        0.5 + chance.nextDouble() * 2,
+                        chance.nextDouble() * h,
+                        Foliage.DECIDUOUS,
+                        LEAF);
             default -> new Obstacle.Roof("r", outline, h, 0.3);
         };
     }
@@ -182,7 +234,9 @@ class ShadowTest {
         double before = study(HARBOUR).over(ground, List.of(5)).meanHours();
         for (int i = 0; i < 10; i++) {
             obstacles.add(randomObstacle(chance, i));
-            double now = new LightStudy(HARBOUR, 0, 2026, 20, 0, obstacles).over(ground, List.of(5)).meanHours();
+            double now = new LightStudy(HARBOUR, 0, 2026, 20, 0, obstacles)
+                    .over(ground, List.of(5))
+                    .meanHours();
             assertThat(now).isLessThanOrEqualTo(before + 0.02);
             before = now;
         }
@@ -191,8 +245,10 @@ class ShadowTest {
     @Test
     void tooManyObstaclesAreRefusedWithTheLimit() {
         List<Obstacle> many = Collections.nCopies(10_000, wall(1, new double[] {0, 0}, new double[] {1, 0}));
-        assertThatThrownBy(() -> new LightStudy(HARBOUR, 0, 2026, 10, 0, many)).hasMessage("A study takes at most 500 obstacles; here are 10000.");
-        assertThatThrownBy(() -> Ground.of(new double[][] {{0, 0}, {900, 0}, {900, 900}, {0, 900}}, 0.5)).hasMessageContaining("more than 60000 cells");
+        assertThatThrownBy(() -> new LightStudy(HARBOUR, 0, 2026, 10, 0, many))
+                .hasMessage("A study takes at most 500 obstacles; here are 10000.");
+        assertThatThrownBy(() -> Ground.of(new double[][] {{0, 0}, {900, 0}, {900, 900}, {0, 900}}, 0.5))
+                .hasMessageContaining("more than 60000 cells");
     }
 
     @Test
@@ -217,6 +273,7 @@ class ShadowTest {
         double until = spells.get(0).toClockH();
         SunDay day = study(HARBOUR).day(6);
         SunPosition then = SunPosition.at(day.at(day.fromNoon(until)), HARBOUR);
-        assertThat(Math.tan(Math.toRadians(then.altitudeDegrees()))).isCloseTo(1.8 * Math.sin(Math.toRadians(then.azimuthDegrees())), within(0.06));
+        assertThat(Math.tan(Math.toRadians(then.altitudeDegrees())))
+                .isCloseTo(1.8 * Math.sin(Math.toRadians(then.azimuthDegrees())), within(0.06));
     }
 }

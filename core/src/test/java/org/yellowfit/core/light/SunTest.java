@@ -19,7 +19,8 @@ class SunTest {
     /** The worked example of NREL/TP-560-34302, section A.5; its zenith angle without refraction is 50.1279°. */
     @Test
     void thePublishedExample() {
-        SunPosition sun = SunPosition.at(ZonedDateTime.parse("2003-10-17T12:30:30-07:00"), new Whereabouts(39.742476, -105.1786, -7), 1830.14);
+        SunPosition sun = SunPosition.at(
+                ZonedDateTime.parse("2003-10-17T12:30:30-07:00"), new Whereabouts(39.742476, -105.1786, -7), 1830.14);
         assertThat(sun.azimuthDegrees()).isCloseTo(194.34024, within(0.001));
         assertThat(90 - sun.altitudeDegrees()).isCloseTo(50.12794, within(0.001));
     }
@@ -34,10 +35,16 @@ class SunTest {
     void anOpenFieldGetsTheDayAboveFiveDegrees(double latitude, int month) {
         SunDay day = SunDay.of(new Whereabouts(latitude, 20, 1), LocalDate.of(2025, month, 15));
         double angle = 2 * Math.PI * (LocalDate.of(2025, month, 15).getDayOfYear() - 1) / 365;
-        double declination = 0.006918 - 0.399912 * Math.cos(angle) + 0.070257 * Math.sin(angle) - 0.006758 * Math.cos(2 * angle)
-                + 0.000907 * Math.sin(2 * angle) - 0.002697 * Math.cos(3 * angle) + 0.00148 * Math.sin(3 * angle);
+        double declination = 0.006918
+                - 0.399912 * Math.cos(angle)
+                + 0.070257 * Math.sin(angle)
+                - 0.006758 * Math.cos(2 * angle)
+                + 0.000907 * Math.sin(2 * angle)
+                - 0.002697 * Math.cos(3 * angle)
+                + 0.00148 * Math.sin(3 * angle);
         double phi = Math.toRadians(latitude);
-        double cosine = (Math.sin(Math.toRadians(5)) - Math.sin(phi) * Math.sin(declination)) / (Math.cos(phi) * Math.cos(declination));
+        double cosine = (Math.sin(Math.toRadians(5)) - Math.sin(phi) * Math.sin(declination))
+                / (Math.cos(phi) * Math.cos(declination));
         assertThat(day.hours()).isCloseTo(2 * Math.toDegrees(Math.acos(cosine)) / 15, within(0.16));
         Whereabouts where = new Whereabouts(latitude, 20, 1);
         assertThat(SunPosition.at(day.at(-day.upH()), where).altitudeDegrees()).isCloseTo(5, within(0.01));
@@ -83,8 +90,15 @@ class SunTest {
     void spansEndAtNoonAndHotHoursLieOneToFiveAfterIt() {
         SunDay day = SunDay.of(HARBOUR, LocalDate.of(2026, 6, 15));
         for (int step : new int[] {1, 7, 10, 45, 60}) {
-            assertThat(day.moments(step).stream().filter(SunMoment::isMorning).mapToDouble(SunMoment::hours).sum()).isCloseTo(day.upH(), within(1e-9));
-            assertThat(day.moments(step).stream().mapToDouble(SunMoment::hotHours).sum()).isCloseTo(4, within(1e-9));
+            assertThat(day.moments(step).stream()
+                            .filter(SunMoment::isMorning)
+                            .mapToDouble(SunMoment::hours)
+                            .sum())
+                    .isCloseTo(day.upH(), within(1e-9));
+            assertThat(day.moments(step).stream()
+                            .mapToDouble(SunMoment::hotHours)
+                            .sum())
+                    .isCloseTo(4, within(1e-9));
         }
     }
 

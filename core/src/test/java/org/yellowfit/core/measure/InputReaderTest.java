@@ -14,7 +14,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class InputReaderTest {
 
     private enum Pace {
-        SLOW, MEDIUM, VERY_FAST
+        SLOW,
+        MEDIUM,
+        VERY_FAST
     }
 
     private final List<Problem> problems = new ArrayList<>();
@@ -33,7 +35,16 @@ class InputReaderTest {
     }
 
     @ParameterizedTest(name = "“{0}” is no number from 0 to 10: {1}")
-    @CsvSource({"ten, is not a number", "1e3, is not a number", "'1,5', is not a number", "NaN, is not a number", "-1, out of range", "10.01, out of range", "Infinity, is not a number", "0x10, is not a number"})
+    @CsvSource({
+        "ten, is not a number",
+        "1e3, is not a number",
+        "'1,5', is not a number",
+        "NaN, is not a number",
+        "-1, out of range",
+        "10.01, out of range",
+        "Infinity, is not a number",
+        "0x10, is not a number"
+    })
     void noNumbers(String text, String part) {
         assertThat(reading("x", text).number("x", 0, 10, "m")).isNull();
         assertThat(problems).singleElement().satisfies(problem -> {
@@ -63,7 +74,9 @@ class InputReaderTest {
     @CsvSource({"perhaps", "1", "y", "ja"})
     void neitherYesNorNo(String text) {
         assertThat(reading("x", text).yesNo("x")).isNull();
-        assertThat(problems).singleElement().satisfies(problem -> assertThat(problem.field()).isEqualTo("site.x"));
+        assertThat(problems)
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.field()).isEqualTo("site.x"));
     }
 
     @ParameterizedTest(name = "“{0}” is {1}")
@@ -75,7 +88,10 @@ class InputReaderTest {
     @Test
     void anUnknownWordIsToldWithTheNearest() {
         assertThat(reading("x", "slwo").word("x", Pace.class)).isNull();
-        assertThat(problems).singleElement().satisfies(problem -> assertThat(problem.message()).contains("slow, medium, very-fast", "Did you mean “slow”?"));
+        assertThat(problems)
+                .singleElement()
+                .satisfies(problem ->
+                        assertThat(problem.message()).contains("slow, medium, very-fast", "Did you mean “slow”?"));
     }
 
     @Test

@@ -13,52 +13,57 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LengthTest {
 
     @ParameterizedTest(name = "“{0}” in {1} is {2} m")
-    @CsvSource(delimiter = '|', value = {
-            "0.9       | METRIC | 0.9",
-            "90 cm     | METRIC | 0.9",
-            "90cm      | US     | 0.9",
-            "1,2 m     | METRIC | 1.2",
-            "1.2 metres| US     | 1.2",
-            "900 mm    | METRIC | 0.9",
-            "3         | US     | 0.9144",
-            "3 ft      | METRIC | 0.9144",
-            "3 feet    | US     | 0.9144",
-            "1 foot    | US     | 0.3048",
-            "3'        | US     | 0.9144",
-            "18 in     | US     | 0.4572",
-            "18\"      | US     | 0.4572",
-            "1 inch    | METRIC | 0.0254",
-            "3' 6\"    | US     | 1.0668",
-            "3 ft 6 in | METRIC | 1.0668",
-            "3′6″      | US     | 1.0668",
-            "3ft 6     | US     | 1.0668",
-            "0         | METRIC | 0",
-            "'  2 M '  | US     | 2",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0.9       | METRIC | 0.9",
+                "90 cm     | METRIC | 0.9",
+                "90cm      | US     | 0.9",
+                "1,2 m     | METRIC | 1.2",
+                "1.2 metres| US     | 1.2",
+                "900 mm    | METRIC | 0.9",
+                "3         | US     | 0.9144",
+                "3 ft      | METRIC | 0.9144",
+                "3 feet    | US     | 0.9144",
+                "1 foot    | US     | 0.3048",
+                "3'        | US     | 0.9144",
+                "18 in     | US     | 0.4572",
+                "18\"      | US     | 0.4572",
+                "1 inch    | METRIC | 0.0254",
+                "3' 6\"    | US     | 1.0668",
+                "3 ft 6 in | METRIC | 1.0668",
+                "3′6″      | US     | 1.0668",
+                "3ft 6     | US     | 1.0668",
+                "0         | METRIC | 0",
+                "'  2 M '  | US     | 2",
+            })
     void typed(String text, UnitSystem bare, double metres) {
         assertThat(Length.parse(text, bare)).isCloseTo(metres, within(1e-9));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "tall", "-1 m", "1.2.3", "5 yards", "3 ft six", "1e3", "6 in 3 ft", "m", "1 000 m", "NaN"})
+    @ValueSource(
+            strings = {"", "tall", "-1 m", "1.2.3", "5 yards", "3 ft six", "1e3", "6 in 3 ft", "m", "1 000 m", "NaN"})
     void whatIsNoLengthIsRefusedWithAnExample(String text) {
-        assertThatThrownBy(() -> Length.parse(text, UnitSystem.METRIC)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("0.9 m or 90 cm");
+        assertThatThrownBy(() -> Length.parse(text, UnitSystem.METRIC))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("0.9 m or 90 cm");
         assertThatThrownBy(() -> Length.parse(text, UnitSystem.US)).hasMessageContaining("3 ft 6 in");
     }
 
     @ParameterizedTest(name = "{0} m: {1}, {2}")
     @CsvSource({
-            "0,      0 cm,    0 in",
-            "0.05,   5 cm,    2 in",
-            "0.3,    30 cm,   12 in",
-            "0.5842, 58 cm,   23 in",
-            "0.61,   61 cm,   2 ft",
-            "0.994,  99 cm,   3 ft 3 in",
-            "0.996,  1 m,     3 ft 3 in",
-            "1,      1 m,     3 ft 3 in",
-            "1.25,   1.25 m,  4 ft 1 in",
-            "1.8288, 1.83 m,  6 ft",
-            "12.34,  12.3 m,  40 ft 6 in",
+        "0,      0 cm,    0 in",
+        "0.05,   5 cm,    2 in",
+        "0.3,    30 cm,   12 in",
+        "0.5842, 58 cm,   23 in",
+        "0.61,   61 cm,   2 ft",
+        "0.994,  99 cm,   3 ft 3 in",
+        "0.996,  1 m,     3 ft 3 in",
+        "1,      1 m,     3 ft 3 in",
+        "1.25,   1.25 m,  4 ft 1 in",
+        "1.8288, 1.83 m,  6 ft",
+        "12.34,  12.3 m,  40 ft 6 in",
     })
     void said(double metres, String metric, String us) {
         assertThat(UnitSystem.METRIC.length(metres)).isEqualTo(metric);
@@ -66,7 +71,13 @@ class LengthTest {
     }
 
     @ParameterizedTest(name = "{0} °C: {1}, {2}")
-    @CsvSource({"0, 0 °C, 32 °F", "-17.8, −17.8 °C, 0 °F", "-40, −40 °C, −40 °F", "32, 32 °C, 90 °F", "21.5, 21.5 °C, 71 °F"})
+    @CsvSource({
+        "0, 0 °C, 32 °F",
+        "-17.8, −17.8 °C, 0 °F",
+        "-40, −40 °C, −40 °F",
+        "32, 32 °C, 90 °F",
+        "21.5, 21.5 °C, 71 °F"
+    })
     void temperatures(double celsius, String metric, String us) {
         assertThat(UnitSystem.METRIC.temperature(celsius)).isEqualTo(metric);
         assertThat(UnitSystem.US.temperature(celsius)).isEqualTo(us);
@@ -89,8 +100,10 @@ class LengthTest {
     @Test
     void whatIsSaidIsReadAgainToTheRoundingOfTheWords() {
         for (double metres = 0.02; metres < 30; metres += 0.0731) {
-            assertThat(Length.parse(UnitSystem.METRIC.length(metres), UnitSystem.US)).isCloseTo(metres, within(metres < 10 ? 0.0051 : 0.051));
-            assertThat(Length.parse(UnitSystem.US.length(metres), UnitSystem.METRIC)).isCloseTo(metres, within(0.0128));
+            assertThat(Length.parse(UnitSystem.METRIC.length(metres), UnitSystem.US))
+                    .isCloseTo(metres, within(metres < 10 ? 0.0051 : 0.051));
+            assertThat(Length.parse(UnitSystem.US.length(metres), UnitSystem.METRIC))
+                    .isCloseTo(metres, within(0.0128));
         }
     }
 }

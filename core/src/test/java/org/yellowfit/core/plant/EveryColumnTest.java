@@ -122,7 +122,9 @@ class EveryColumnTest {
                 cells.put("spread10_m", "0.7");
             }
             Cultivar plant = Cultivar.ofCells(cells);
-            assertThat(Cultivar.ofCells(new LinkedHashMap<>(plant.toCells()))).as(column).isEqualTo(plant);
+            assertThat(Cultivar.ofCells(new LinkedHashMap<>(plant.toCells())))
+                    .as(column)
+                    .isEqualTo(plant);
             assertThat(plant.toCells().get(column)).as(column).isNotBlank();
         });
     }
@@ -144,8 +146,21 @@ class EveryColumnTest {
     }
 
     @ParameterizedTest(name = "{0} without a value: refused {1}")
-    @CsvSource({"id, true", "botanical, true", "kind, true", "habit, true", "persistence, true", "height10_m, true", "spread10_m, true", "zone_min, true",
-        "zone_max, false", "common, false", "ph, false", "bloom, false", "hazards, false"})
+    @CsvSource({
+        "id, true",
+        "botanical, true",
+        "kind, true",
+        "habit, true",
+        "persistence, true",
+        "height10_m, true",
+        "spread10_m, true",
+        "zone_min, true",
+        "zone_max, false",
+        "common, false",
+        "ph, false",
+        "bloom, false",
+        "hazards, false"
+    })
     void onlyTheRequiredColumnsHaveToBeFilled(String column, boolean required) {
         Map<String, String> cells = plainCells();
         cells.put(column, " ");
@@ -154,11 +169,22 @@ class EveryColumnTest {
     }
 
     @ParameterizedTest(name = "{0} is near “{1}”")
-    @CsvSource({"habit, prostate, prostrate", "kind, perenial, perennial", "persistence, evergren, evergreen", "drainage, god, good", "deer, favorite, favourite", "uses, hege, hedge"})
+    @CsvSource({
+        "habit, prostate, prostrate",
+        "kind, perenial, perennial",
+        "persistence, evergren, evergreen",
+        "drainage, god, good",
+        "deer, favorite, favourite",
+        "uses, hege, hedge"
+    })
     void theNearestWordIsOffered(String column, String typed, String meant) {
         Map<String, String> cells = plainCells();
         cells.put(column, typed);
-        assertThat(catchThrowableOfType(InvalidInput.class, () -> Cultivar.ofCells(cells)).problems().get(0).message()).contains("Did you mean “" + meant + "”?");
+        assertThat(catchThrowableOfType(InvalidInput.class, () -> Cultivar.ofCells(cells))
+                        .problems()
+                        .get(0)
+                        .message())
+                .contains("Did you mean “" + meant + "”?");
     }
 
     @ParameterizedTest(name = "{0}: {1} thirds")
@@ -169,7 +195,14 @@ class EveryColumnTest {
     }
 
     @ParameterizedTest(name = "{0} moved by {1} days is {2}")
-    @CsvSource({"6.1..6.3, 10, 6.2..7.1", "6.1..6.3, -10, 5.3..6.2", "1.1..1.2, -20, 12.2..12.3", "12.2..12.3, 15, 12.3..1.1", "6.1..6.3, 4, 6.1..6.3", "6.1..6.3, 365, 6.1..6.3"})
+    @CsvSource({
+        "6.1..6.3, 10, 6.2..7.1",
+        "6.1..6.3, -10, 5.3..6.2",
+        "1.1..1.2, -20, 12.2..12.3",
+        "12.2..12.3, 15, 12.3..1.1",
+        "6.1..6.3, 4, 6.1..6.3",
+        "6.1..6.3, 365, 6.1..6.3"
+    })
     void aSpellIsMovedToTheNearestThird(String text, double days, String moved) {
         assertThat(Bloom.parse(text).movedByDays(days).text()).isEqualTo(moved);
     }

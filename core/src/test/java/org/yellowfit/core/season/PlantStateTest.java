@@ -20,7 +20,8 @@ import org.yellowfit.core.plant.Persistence;
 class PlantStateTest {
 
     private static final OptionalDouble ANY_SUN = OptionalDouble.empty();
-    private static final String LILAC = "leaf_spring=green#4f7a3a leaf_summer=green#4f7a3a leaf_autumn=yellow#e8c82e flower_colours=lilac#a78bc0 bloom=5.2..5.3 height10_m=2 height_max_m=3 spread10_m=1.5";
+    private static final String LILAC =
+            "leaf_spring=green#4f7a3a leaf_summer=green#4f7a3a leaf_autumn=yellow#e8c82e flower_colours=lilac#a78bc0 bloom=5.2..5.3 height10_m=2 height_max_m=3 spread10_m=1.5";
 
     private static PlantState state(Cultivar plant, double age, int day) {
         return PlantState.at(plant, age, day, ANY_SUN, Optional.empty(), Seasons.usualFor(Optional.empty()));
@@ -28,12 +29,13 @@ class PlantStateTest {
 
     @ParameterizedTest(name = "day {0}: {1}, leaf {2}, flowers {3}")
     @CsvSource({
-            "15,  BARE_STEMS, 0,    0",
-            "118, IN_LEAF,    0.51, 0",
-            "140, IN_LEAF,    1,    1",
-            "200, IN_LEAF,    1,    0",
-            "298, IN_LEAF,    0.5,  0",
-            "330, BARE_STEMS, 0,    0"})
+        "15,  BARE_STEMS, 0,    0",
+        "118, IN_LEAF,    0.51, 0",
+        "140, IN_LEAF,    1,    1",
+        "200, IN_LEAF,    1,    0",
+        "298, IN_LEAF,    0.5,  0",
+        "330, BARE_STEMS, 0,    0"
+    })
     void aShrubThroughItsYear(int day, Standing standing, double leaf, double flowers) {
         DayLook look = state(Plants.plant(LILAC), 10, day).look();
         assertThat(look.standing()).isEqualTo(standing);
@@ -70,15 +72,24 @@ class PlantStateTest {
 
     private static void nothingJumps(Cultivar plant, HardinessZone zone, int day, DayLook today, DayLook tomorrow) {
         String told = "%s in %s from day %d".formatted(plant, zone.label(), day);
-        boolean cutDown = plant.persistence() == Persistence.HERBACEOUS && today.standing() == Standing.STRAW && tomorrow.heightShare() < 0.2;
+        boolean cutDown = plant.persistence() == Persistence.HERBACEOUS
+                && today.standing() == Standing.STRAW
+                && tomorrow.heightShare() < 0.2;
         if (!cutDown) {
-            assertThat(Math.abs(tomorrow.heightShare() - today.heightShare())).as(told + ": height").isLessThan(0.1);
+            assertThat(Math.abs(tomorrow.heightShare() - today.heightShare()))
+                    .as(told + ": height")
+                    .isLessThan(0.1);
         }
-        assertThat(Math.abs(tomorrow.leafShare() - today.leafShare())).as(told + ": leaves")
+        assertThat(Math.abs(tomorrow.leafShare() - today.leafShare()))
+                .as(told + ": leaves")
                 .isLessThan(plant.persistence().isWoody() ? 0.1 : 1.01);
-        assertThat(Math.abs(tomorrow.flowerShare() - today.flowerShare())).as(told + ": flowers").isLessThan(0.35);
+        assertThat(Math.abs(tomorrow.flowerShare() - today.flowerShare()))
+                .as(told + ": flowers")
+                .isLessThan(0.35);
         if (!today.leaves().isEmpty() && !tomorrow.leaves().isEmpty()) {
-            assertThat(main(today).lab().distanceTo(main(tomorrow).lab())).as(told + ": leaf colour").isLessThan(0.05);
+            assertThat(main(today).lab().distanceTo(main(tomorrow).lab()))
+                    .as(told + ": leaf colour")
+                    .isLessThan(0.05);
         }
     }
 
@@ -93,7 +104,8 @@ class PlantStateTest {
         PlantState sun = PlantState.at(gold, 5, 200, OptionalDouble.of(6), Optional.empty(), seasons);
         PlantState shade = PlantState.at(gold, 5, 200, OptionalDouble.of(2), Optional.empty(), seasons);
         assertThat(main(sun.look()).rgb()).isEqualTo(0xd9b43a);
-        assertThat(main(shade.look()).lab().hueDegrees()).isGreaterThan(main(sun.look()).lab().hueDegrees() + 10);
+        assertThat(main(shade.look()).lab().hueDegrees())
+                .isGreaterThan(main(sun.look()).lab().hueDegrees() + 10);
         assertThat(shade.heightM()).isLessThan(sun.heightM());
     }
 
@@ -101,8 +113,10 @@ class PlantStateTest {
     void southOfTheEquatorTheYearIsTurnedByHalf() {
         Cultivar shrub = Plants.plant(LILAC);
         Seasons south = Seasons.usualFor(Optional.empty()).southern();
-        DayLook july = PlantState.at(shrub, 10, 196, ANY_SUN, Optional.empty(), south).look();
-        DayLook november = PlantState.at(shrub, 10, 140 + 183, ANY_SUN, Optional.empty(), south).look();
+        DayLook july =
+                PlantState.at(shrub, 10, 196, ANY_SUN, Optional.empty(), south).look();
+        DayLook november = PlantState.at(shrub, 10, 140 + 183, ANY_SUN, Optional.empty(), south)
+                .look();
         assertThat(july.standing()).isEqualTo(Standing.BARE_STEMS);
         assertThat(november.flowerShare()).isPositive();
     }
@@ -110,10 +124,15 @@ class PlantStateTest {
     @Test
     void aBloomGivenInDegreeDaysComesEarlierWhereItIsWarmer() {
         Cultivar plant = Plants.plant("bloom_gdd=200 bloom_days=20 flower_colours=pink#e79ab8");
-        double cool = BloomSpell.of(plant, Optional.empty(), Seasons.usualFor(Optional.of(HardinessZone.parse("4a")))).orElseThrow().startDay();
-        double mild = BloomSpell.of(plant, Optional.empty(), Seasons.usualFor(Optional.of(HardinessZone.parse("8a")))).orElseThrow().startDay();
+        double cool = BloomSpell.of(plant, Optional.empty(), Seasons.usualFor(Optional.of(HardinessZone.parse("4a"))))
+                .orElseThrow()
+                .startDay();
+        double mild = BloomSpell.of(plant, Optional.empty(), Seasons.usualFor(Optional.of(HardinessZone.parse("8a"))))
+                .orElseThrow()
+                .startDay();
         assertThat(mild).isLessThan(cool - 10);
-        assertThat(BloomSpell.of(Plants.plant("bloom_gdd=6000"), Optional.empty(), Seasons.usualFor(Optional.empty()))).isEmpty();
+        assertThat(BloomSpell.of(Plants.plant("bloom_gdd=6000"), Optional.empty(), Seasons.usualFor(Optional.empty())))
+                .isEmpty();
     }
 
     @Test

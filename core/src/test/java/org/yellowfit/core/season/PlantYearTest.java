@@ -28,15 +28,25 @@ class PlantYearTest {
 
     @Test
     void aPerennialStandsAsStrawOnlyWhenItStandsWinter() {
-        assertThat(year("kind=perennial persistence=herbaceous stands_winter=yes").month(1).standing()).isEqualTo(Standing.STRAW);
-        assertThat(year("kind=perennial persistence=herbaceous stands_winter=no").month(1).standing()).isEqualTo(Standing.BELOW_GROUND);
-        assertThat(year("kind=perennial persistence=herbaceous late_riser=yes").month(4).heightShare())
-                .isLessThan(year("kind=perennial persistence=herbaceous").month(4).heightShare());
+        assertThat(year("kind=perennial persistence=herbaceous stands_winter=yes")
+                        .month(1)
+                        .standing())
+                .isEqualTo(Standing.STRAW);
+        assertThat(year("kind=perennial persistence=herbaceous stands_winter=no")
+                        .month(1)
+                        .standing())
+                .isEqualTo(Standing.BELOW_GROUND);
+        assertThat(year("kind=perennial persistence=herbaceous late_riser=yes")
+                        .month(4)
+                        .heightShare())
+                .isLessThan(
+                        year("kind=perennial persistence=herbaceous").month(4).heightShare());
     }
 
     @Test
     void leavesChangeWithTheSeasonAndFlowersWithAge() {
-        PlantYear year = year("leaf_spring=copper#a8683f leaf_summer=gold#d9b43a leaf_autumn=orange#e2802f flower_colours=white#ffffff|pink#e39bb5 bloom=7.1..8.3");
+        PlantYear year = year(
+                "leaf_spring=copper#a8683f leaf_summer=gold#d9b43a leaf_autumn=orange#e2802f flower_colours=white#ffffff|pink#e39bb5 bloom=7.1..8.3");
         assertThat(year.month(4).leaves()).extracting(Colour::name).containsExactly("copper");
         assertThat(year.month(7).leaves()).extracting(Colour::name).containsExactly("gold");
         assertThat(year.month(10).leaves()).extracting(Colour::name).containsExactly("orange");
@@ -50,15 +60,23 @@ class PlantYearTest {
         PlantYear flush = year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=flush");
         assertThat(flush.month(7).flowerShare() + flush.month(8).flowerShare()).isPositive();
         assertThat(flush.month(8).flowerShare()).isLessThan(flush.month(6).flowerShare());
-        assertThat(year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=continuous").month(9).flowerShare()).isPositive();
-        assertThat(year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=none").month(9).flowerShare()).isZero();
+        assertThat(year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=continuous")
+                        .month(9)
+                        .flowerShare())
+                .isPositive();
+        assertThat(year("flower_colours=blue#5b75c4 bloom=6.1..6.2 rebloom=none")
+                        .month(9)
+                        .flowerShare())
+                .isZero();
     }
 
     @Test
     void aZoneColderIsAWeekLater() {
         Cultivar plant = Plants.plant("bloom=6.1..6.2 bloom_zone=6b");
-        Bloom here = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("6b"))).orElseThrow();
-        Bloom colder = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("3b"))).orElseThrow();
+        Bloom here = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("6b")))
+                .orElseThrow();
+        Bloom colder = BloomSpell.inThirds(plant, Optional.of(HardinessZone.parse("3b")))
+                .orElseThrow();
         assertThat(here.text()).isEqualTo("6.1..6.2");
         // Six half-zones at 3.5 days are 21 days: two thirds of a month.
         assertThat(colder.text()).isEqualTo("6.3..7.1");
@@ -74,13 +92,16 @@ class PlantYearTest {
 
     @Test
     void everyShareOfEveryPlantLiesBetweenNoneAndAll() {
-        Plants.random(300, 9).forEach(plant -> PlantYear.of(plant, Optional.of(new HardinessZone(4))).months().forEach(look -> {
-            assertThat(look.leafShare()).isBetween(0.0, 1.0);
-            assertThat(look.heightShare()).isBetween(0.0, 1.0);
-            assertThat(look.flowerShare()).isBetween(0.0, 1.0);
-            if (look.standing() == Standing.BELOW_GROUND) {
-                assertThat(look.heightShare()).isZero();
-            }
-        }));
+        Plants.random(300, 9)
+                .forEach(plant -> PlantYear.of(plant, Optional.of(new HardinessZone(4)))
+                        .months()
+                        .forEach(look -> {
+                            assertThat(look.leafShare()).isBetween(0.0, 1.0);
+                            assertThat(look.heightShare()).isBetween(0.0, 1.0);
+                            assertThat(look.flowerShare()).isBetween(0.0, 1.0);
+                            if (look.standing() == Standing.BELOW_GROUND) {
+                                assertThat(look.heightShare()).isZero();
+                            }
+                        }));
     }
 }

@@ -20,7 +20,12 @@ class FeatureReaderTest {
         return switch (kind.shape()) {
             case POINT -> Map.of("type", "Point", "coordinates", List.of(1, 2));
             case LINE -> Map.of("type", "LineString", "coordinates", List.of(List.of(0, 0), List.of(4, 0)));
-            case AREA -> Map.of("type", "Polygon", "coordinates", List.of(List.of(List.of(0, 0), List.of(4, 0), List.of(4, 3), List.of(0, 0))));
+            case AREA ->
+                Map.of(
+                        "type",
+                        "Polygon",
+                        "coordinates",
+                        List.of(List.of(List.of(0, 0), List.of(4, 0), List.of(4, 3), List.of(0, 0))));
         };
     }
 
@@ -44,10 +49,14 @@ class FeatureReaderTest {
         assertThat(problems).isEmpty();
         assertThat(read).singleElement().satisfies(feature -> {
             assertThat(feature.kind()).isEqualTo(kind);
-            kind.measures().stream().filter(measure -> kind.usual(measure) != null).forEach(measure -> {
-                assertThat(feature.measure(measure)).as("%s of a %s", measure.words(), kind.words()).isEqualTo(kind.usual(measure));
-                assertThat(kind.usual(measure)).isBetween(measure.least(), measure.most());
-            });
+            kind.measures().stream()
+                    .filter(measure -> kind.usual(measure) != null)
+                    .forEach(measure -> {
+                        assertThat(feature.measure(measure))
+                                .as("%s of a %s", measure.words(), kind.words())
+                                .isEqualTo(kind.usual(measure));
+                        assertThat(kind.usual(measure)).isBetween(measure.least(), measure.most());
+                    });
         });
     }
 
@@ -55,10 +64,18 @@ class FeatureReaderTest {
     @EnumSource(FeatureKind.class)
     void everyNumberOfEveryKindKeepsItsRange(FeatureKind kind) {
         for (Measure measure : kind.measures()) {
-            assertThat(problems(feature(kind, Map.of(measure.field(), measure.most())))).as("%s at its most", measure).noneMatch(problem -> problem.message().contains("out of range"));
-            assertThat(problems(feature(kind, Map.of(measure.field(), measure.most() * 1.01 + 1)))).extracting(Problem::field).contains("a." + measure.field());
-            assertThat(problems(feature(kind, Map.of(measure.field(), measure.least() - 1)))).extracting(Problem::field).contains("a." + measure.field());
-            assertThat(problems(feature(kind, Map.of(measure.field(), "tall")))).extracting(Problem::field).contains("a." + measure.field());
+            assertThat(problems(feature(kind, Map.of(measure.field(), measure.most()))))
+                    .as("%s at its most", measure)
+                    .noneMatch(problem -> problem.message().contains("out of range"));
+            assertThat(problems(feature(kind, Map.of(measure.field(), measure.most() * 1.01 + 1))))
+                    .extracting(Problem::field)
+                    .contains("a." + measure.field());
+            assertThat(problems(feature(kind, Map.of(measure.field(), measure.least() - 1))))
+                    .extracting(Problem::field)
+                    .contains("a." + measure.field());
+            assertThat(problems(feature(kind, Map.of(measure.field(), "tall"))))
+                    .extracting(Problem::field)
+                    .contains("a." + measure.field());
         }
     }
 
@@ -66,7 +83,13 @@ class FeatureReaderTest {
     @EnumSource(FeatureKind.class)
     void everyKindIsRefusedInAnotherShape(FeatureKind kind) {
         FeatureKind other = kind.shape() == FeatureKind.Shape.POINT ? FeatureKind.WALL : FeatureKind.TREE;
-        Map<String, Object> wrong = Map.of("id", "a", "geometry", geometry(other), "properties", Map.of("kind", org.yellowfit.core.measure.Words.of(kind)));
+        Map<String, Object> wrong = Map.of(
+                "id",
+                "a",
+                "geometry",
+                geometry(other),
+                "properties",
+                Map.of("kind", org.yellowfit.core.measure.Words.of(kind)));
         assertThat(problems(wrong)).singleElement().satisfies(problem -> {
             assertThat(problem.field()).isEqualTo("a.geometry");
             assertThat(problem.message()).contains(kind.words());
@@ -74,36 +97,50 @@ class FeatureReaderTest {
     }
 
     @ParameterizedTest(name = "{0} {1}: at {2}")
-    @CsvSource(delimiter = '|', value = {
-            "tree | heightM=3 crownBaseM=3           | a.crownBaseM",
-            "tree | heightM=3 crownBaseM=4           | a.crownBaseM",
-            "wall | fromYear=2030 toYear=2026        | a.toYear",
-            "wall | fromYear=1700                    | a.fromYear",
-            "tree | foliage=leafy                    | a.foliage",
-            "tree | leafOnMonths=13                  | a.leafOnMonths[0]",
-            "wall | masonry=perhaps                  | a.masonry",
-            "shed |                                  | a.kind",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "tree | heightM=3 crownBaseM=3           | a.crownBaseM",
+                "tree | heightM=3 crownBaseM=4           | a.crownBaseM",
+                "wall | fromYear=2030 toYear=2026        | a.toYear",
+                "wall | fromYear=1700                    | a.fromYear",
+                "tree | foliage=leafy                    | a.foliage",
+                "tree | leafOnMonths=13                  | a.leafOnMonths[0]",
+                "wall | masonry=perhaps                  | a.masonry",
+                "shed |                                  | a.kind",
+            })
     void whatCannotBeIsToldAtItsField(String kind, String fields, String at) {
         Map<String, Object> properties = new HashMap<>(Map.of("kind", kind));
         for (String field : fields == null ? new String[0] : fields.split(" ")) {
             String[] parts = field.split("=");
             properties.put(parts[0], parts[0].endsWith("Months") ? List.of(parts[1]) : parts[1]);
         }
-        assertThat(problems(feature(kind.equals("wall") ? FeatureKind.WALL : FeatureKind.TREE, properties))).extracting(Problem::field).contains(at);
+        assertThat(problems(feature(kind.equals("wall") ? FeatureKind.WALL : FeatureKind.TREE, properties)))
+                .extracting(Problem::field)
+                .contains(at);
     }
 
     @Test
     void whatIsNoFeatureOrHasNoIdOfItsOwnIsTold() {
-        assertThat(problems("a wall")).singleElement().satisfies(problem -> assertThat(problem.field()).isEqualTo("features[0]"));
-        assertThat(problems(feature(FeatureKind.TAP, Map.of()), feature(FeatureKind.TAP, Map.of()))).singleElement().satisfies(problem -> assertThat(problem.field()).isEqualTo("features[1].id"));
-        assertThat(problems(Map.of("id", "a b", "properties", Map.of("kind", "tap")))).extracting(Problem::field).containsExactly("features[0].id");
-        assertThat(problems(Map.of("id", "a", "properties", Map.of()))).extracting(Problem::field).contains("a.kind");
+        assertThat(problems("a wall"))
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.field()).isEqualTo("features[0]"));
+        assertThat(problems(feature(FeatureKind.TAP, Map.of()), feature(FeatureKind.TAP, Map.of())))
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.field()).isEqualTo("features[1].id"));
+        assertThat(problems(Map.of("id", "a b", "properties", Map.of("kind", "tap"))))
+                .extracting(Problem::field)
+                .containsExactly("features[0].id");
+        assertThat(problems(Map.of("id", "a", "properties", Map.of())))
+                .extracting(Problem::field)
+                .contains("a.kind");
         assertThat(problems(Map.of())).isNotEmpty();
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {"[0]", "[\"x\", 1]", "[2001, 0]", "7", "null"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"[0]", "[\"x\", 1]", "[2001, 0]", "7", "null"})
     void aPointThatIsNoneIsTold(String point) {
         Object value = switch (point) {
             case "[0]" -> List.of(0);
@@ -112,24 +149,51 @@ class FeatureReaderTest {
             case "null" -> Map.of();
             default -> List.of("x", 1);
         };
-        Map<String, Object> tap = Map.of("id", "a", "geometry", Map.of("type", "Point", "coordinates", value), "properties", Map.of("kind", "tap"));
+        Map<String, Object> tap = Map.of(
+                "id",
+                "a",
+                "geometry",
+                Map.of("type", "Point", "coordinates", value),
+                "properties",
+                Map.of("kind", "tap"));
         assertThat(problems(tap)).extracting(Problem::field).containsExactly("a.geometry");
     }
 
     @Test
     void tooManyThingsOrPointsAreTold() {
         List<Problem> problems = new ArrayList<>();
-        assertThat(FeatureReader.read(Collections.nCopies(301, feature(FeatureKind.TAP, Map.of())), false, problems)).isEmpty();
-        assertThat(problems).singleElement().satisfies(problem -> assertThat(problem.message()).contains("300", "301"));
-        Map<String, Object> long_ = Map.of("id", "a", "geometry", Map.of("type", "LineString", "coordinates", Collections.nCopies(201, List.of(0, 1))), "properties", Map.of("kind", "wall"));
-        assertThat(problems(long_)).extracting(Problem::message).singleElement().asString().contains("201", "200");
+        assertThat(FeatureReader.read(Collections.nCopies(301, feature(FeatureKind.TAP, Map.of())), false, problems))
+                .isEmpty();
+        assertThat(problems)
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.message()).contains("300", "301"));
+        Map<String, Object> long_ = Map.of(
+                "id",
+                "a",
+                "geometry",
+                Map.of("type", "LineString", "coordinates", Collections.nCopies(201, List.of(0, 1))),
+                "properties",
+                Map.of("kind", "wall"));
+        assertThat(problems(long_))
+                .extracting(Problem::message)
+                .singleElement()
+                .asString()
+                .contains("201", "200");
     }
 
     @Test
     void leavesAreOnInTheSummerOfTheHemisphere() {
         List<Problem> problems = new ArrayList<>();
-        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), false, problems).get(0).leafOn()).contains(7).doesNotContain(1);
-        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), true, problems).get(0).leafOn()).contains(1).doesNotContain(7);
+        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), false, problems)
+                        .get(0)
+                        .leafOn())
+                .contains(7)
+                .doesNotContain(1);
+        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), true, problems)
+                        .get(0)
+                        .leafOn())
+                .contains(1)
+                .doesNotContain(7);
         assertThat(problems).isEmpty();
     }
 }

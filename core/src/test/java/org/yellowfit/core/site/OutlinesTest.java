@@ -27,22 +27,24 @@ class OutlinesTest {
     }
 
     @ParameterizedTest(name = "{0}: {1} corners, {2}")
-    @CsvSource(delimiter = '|', value = {
-            "0 0, 4 0, 4 3              | 3 | ''",
-            "0 0, 4 0, 4 3, 0 3         | 4 | ''",
-            "0 0, 4 0, 4 3, 0 3, 0 0    | 4 | ''",
-            "0 0, 0 0, 4 0, 4 3         | 3 | ''",
-            "0 0, 4 3, 4 0, 0 3         | 4 | This outline crosses itself.",
-            "0 0, 1 0, 2 0              | 3 | This outline",
-            "0 0, 0.001 0, 0.001 0.001  | 3 | This outline holds no ground.",
-            "0 0, 4 0                   | 2 | At least 3 different points are needed.",
-            "0 0, 0 0, 0 0              | 1 | At least 3 different points are needed.",
-            "''                         | 0 | At least 3 different points are needed.",
-            "0 0, 4 0, 4                | 0 | A point is two numbers",
-            "0 0, 4 0, 4 5001           | 0 | A point is two numbers",
-            "0 0, 4 0, 4 three          | 0 | A point is two numbers",
-            "0 0, 4 0, 4 3 2            | 0 | A point is two numbers",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0 0, 4 0, 4 3              | 3 | ''",
+                "0 0, 4 0, 4 3, 0 3         | 4 | ''",
+                "0 0, 4 0, 4 3, 0 3, 0 0    | 4 | ''",
+                "0 0, 0 0, 4 0, 4 3         | 3 | ''",
+                "0 0, 4 3, 4 0, 0 3         | 4 | This outline crosses itself.",
+                "0 0, 1 0, 2 0              | 3 | This outline",
+                "0 0, 0.001 0, 0.001 0.001  | 3 | This outline holds no ground.",
+                "0 0, 4 0                   | 2 | At least 3 different points are needed.",
+                "0 0, 0 0, 0 0              | 1 | At least 3 different points are needed.",
+                "''                         | 0 | At least 3 different points are needed.",
+                "0 0, 4 0, 4                | 0 | A point is two numbers",
+                "0 0, 4 0, 4 5001           | 0 | A point is two numbers",
+                "0 0, 4 0, 4 three          | 0 | A point is two numbers",
+                "0 0, 4 0, 4 3 2            | 0 | A point is two numbers",
+            })
     void anOutline(String text, int corners, String problem) {
         List<Problem> problems = new ArrayList<>();
         assertThat(Outlines.area(points(text), "bed", problems)).hasDimensions(corners, corners == 0 ? 0 : 2);
@@ -57,7 +59,9 @@ class OutlinesTest {
     }
 
     @ParameterizedTest(name = "{0}: {1} points, {2}")
-    @CsvSource(delimiter = '|', value = {"0 0, 4 0 | 2 | false", "0 0, 4 0, 0 0 | 3 | false", "0 0 | 1 | true", "0 0, 0 0 | 1 | true"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"0 0, 4 0 | 2 | false", "0 0, 4 0, 0 0 | 3 | false", "0 0 | 1 | true", "0 0, 0 0 | 1 | true"})
     void aLine(String text, int points, boolean refused) {
         List<Problem> problems = new ArrayList<>();
         assertThat(Outlines.line(points(text), "wall", problems)).hasNumberOfRows(points);
@@ -69,10 +73,20 @@ class OutlinesTest {
         List<Problem> problems = new ArrayList<>();
         assertThat(Outlines.point(List.of(3, 4.5), "tree", problems)).containsExactly(3, 4.5);
         assertThat(problems).isEmpty();
-        for (Object wrong : new Object[] {"3, 4", List.of(3), List.of(1, 2, 3), List.of("a", "b"), List.of(Double.NaN, 1), 7, List.of(Double.POSITIVE_INFINITY, 0)}) {
+        for (Object wrong : new Object[] {
+            "3, 4",
+            List.of(3),
+            List.of(1, 2, 3),
+            List.of("a", "b"),
+            List.of(Double.NaN, 1),
+            7,
+            List.of(Double.POSITIVE_INFINITY, 0)
+        }) {
             problems.clear();
             assertThat(Outlines.point(wrong, "tree", problems)).containsExactly(0, 0);
-            assertThat(problems).singleElement().satisfies(told -> assertThat(told.message()).contains("[east, north] in metres"));
+            assertThat(problems)
+                    .singleElement()
+                    .satisfies(told -> assertThat(told.message()).contains("[east, north] in metres"));
         }
     }
 
@@ -81,6 +95,10 @@ class OutlinesTest {
         List<Problem> problems = new ArrayList<>();
         Outlines.area("a square", "bed", problems);
         Outlines.area(Collections.nCopies(501, List.of(1, 2)), "bed", problems);
-        assertThat(problems).extracting(Problem::message).satisfiesExactly(told -> assertThat(told).contains("A list of points"), told -> assertThat(told).contains("501 points", "500"));
+        assertThat(problems)
+                .extracting(Problem::message)
+                .satisfiesExactly(
+                        told -> assertThat(told).contains("A list of points"),
+                        told -> assertThat(told).contains("501 points", "500"));
     }
 }

@@ -13,18 +13,44 @@ class SoilTest {
 
     @ParameterizedTest
     @CsvSource({
-        "92, 5, 3, sand", "82, 12, 6, loamy sand", "65, 25, 10, sandy loam", "40, 40, 20, loam", "20, 65, 15, silt loam", "7, 87, 6, silt",
-        "60, 13, 27, sandy clay loam", "33, 34, 33, clay loam", "10, 57, 33, silty clay loam", "52, 7, 41, sandy clay", "6, 47, 47, silty clay",
-        "20, 20, 60, clay", "53, 40, 7, sandy loam", "52, 41, 7, loam", "45, 28, 27, clay loam", "46, 27, 27, sandy clay loam", "8, 80, 12, silt loam"})
+        "92, 5, 3, sand",
+        "82, 12, 6, loamy sand",
+        "65, 25, 10, sandy loam",
+        "40, 40, 20, loam",
+        "20, 65, 15, silt loam",
+        "7, 87, 6, silt",
+        "60, 13, 27, sandy clay loam",
+        "33, 34, 33, clay loam",
+        "10, 57, 33, silty clay loam",
+        "52, 7, 41, sandy clay",
+        "6, 47, 47, silty clay",
+        "20, 20, 60, clay",
+        "53, 40, 7, sandy loam",
+        "52, 41, 7, loam",
+        "45, 28, 27, clay loam",
+        "46, 27, 27, sandy clay loam",
+        "8, 80, 12, silt loam"
+    })
     void sharesFallInTheirClass(double sand, double silt, double clay, String words) {
         assertThat(TextureClass.of(sand, silt, clay).words()).isEqualTo(words);
     }
 
     @ParameterizedTest
-    @CsvSource({"sand, SAND", "loamy sand, SAND", "sandy loam, SAND LOAM", "silt, LOAM", "sandy clay loam, LOAM", "clay loam, LOAM CLAY",
-        "silty clay loam, LOAM CLAY", "sandy clay, CLAY", "clay, CLAY"})
+    @CsvSource({
+        "sand, SAND",
+        "loamy sand, SAND",
+        "sandy loam, SAND LOAM",
+        "silt, LOAM",
+        "sandy clay loam, LOAM",
+        "clay loam, LOAM CLAY",
+        "silty clay loam, LOAM CLAY",
+        "sandy clay, CLAY",
+        "clay, CLAY"
+    })
     void aClassCountsAsTheWordsPlantsAreSoldBy(String words, String groups) {
-        assertThat(TextureClass.parse(words).groups()).extracting(Enum::name).containsExactlyInAnyOrder(groups.split(" "));
+        assertThat(TextureClass.parse(words).groups())
+                .extracting(Enum::name)
+                .containsExactlyInAnyOrder(groups.split(" "));
     }
 
     @Test

@@ -19,7 +19,14 @@ class SpacingTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"28, 0.8, false, 36", "28, 0.8, true, 35", "2.4, 0.8, false, 4", "0.5, 0.8, false, 1", "0.5, 0.8, true, 1", "6, 0.6, false, 11"})
+    @CsvSource({
+        "28, 0.8, false, 36",
+        "28, 0.8, true, 35",
+        "2.4, 0.8, false, 4",
+        "0.5, 0.8, false, 1",
+        "0.5, 0.8, true, 1",
+        "6, 0.6, false, 11"
+    })
     void aRowHasOneMoreThanItsSpaces(double metres, double onCentre, boolean endsClear, int plants) {
         assertThat(Spacing.plants(new Ground.Row(metres, endsClear), onCentre)).isEqualTo(plants);
     }
