@@ -39,6 +39,11 @@ need_runtime() {
   need javac openjdk-17-jdk-headless mvn maven "$PG_BIN/initdb" "postgresql-$PG_VERSION_WANTED" curl curl
 }
 
+# For tidying only: starting and testing need no Node.
+need_node() {
+  need node nodejs npm npm
+}
+
 need_browser() {
   need chromium chromium chromedriver chromium-driver
 }

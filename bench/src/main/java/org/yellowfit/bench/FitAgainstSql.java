@@ -17,7 +17,6 @@ import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SiteReader;
 import org.yellowfit.core.measure.Problem;
-import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Traits;
@@ -106,8 +105,7 @@ public final class FitAgainstSql {
                         "",
                         problems),
                 SiteReader.wants(Map.of(), "", problems),
-                Policy.STANDARD,
-                UnitSystem.METRIC);
+                Policy.STANDARD);
     }
 
     private static void load(Connection connection, List<Cultivar> cultivars) throws SQLException {

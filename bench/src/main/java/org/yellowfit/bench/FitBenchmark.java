@@ -21,7 +21,6 @@ import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.FitResult;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteReader;
-import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
 
 /** One whole question against a generated catalogue, on one thread: quick pass over all, words for the best twenty. */
@@ -72,8 +71,7 @@ public class FitBenchmark {
         Question question = new Question(
                 SiteReader.site(new HashMap<>(site), "", problems),
                 SiteReader.wants(Map.of(), "", problems),
-                Policy.STANDARD,
-                UnitSystem.METRIC);
+                Policy.STANDARD);
         if (!problems.isEmpty()) {
             throw new IllegalStateException(problems.toString());
         }

@@ -17,12 +17,14 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.climate.ClimateWords;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Quantiles;
 import org.yellowfit.core.climate.StationFile;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.UnusableFile;
 
 /** What a station's daily record says. */
@@ -95,7 +97,7 @@ class ClimateApi {
                     Arrays.stream(climate.springFrosts().degreeDays())
                             .mapToObj(ClimateJson::known)
                             .toList(),
-                    climate.warnings());
+                    Sentences.each(climate.warnings(), UnitSystem.METRIC));
         }
 
         private static Double known(double value) {

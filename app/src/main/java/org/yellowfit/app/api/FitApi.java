@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Fit;
@@ -77,12 +78,13 @@ class FitApi {
                     j.criterion().word(),
                     j.verdict().word(),
                     rounded(j.score()),
-                    j.site(),
-                    j.plant(),
+                    Sentences.say(j.site(), UnitSystem.METRIC),
+                    Sentences.say(j.plant(), UnitSystem.METRIC),
                     j.rule(),
-                    j.why(),
+                    Sentences.say(j.why(), UnitSystem.METRIC),
                     j.remedies().stream()
-                            .map(r -> new RemedyJson(r.action().word(), r.text(), r.minutesPerYear()))
+                            .map(r -> new RemedyJson(
+                                    r.action().word(), Sentences.say(r.text(), UnitSystem.METRIC), r.minutesPerYear()))
                             .toList());
         }
     }
@@ -126,8 +128,7 @@ class FitApi {
         return new Question(
                 SiteReader.site(Json.member(request, "site", problems), "site.", problems),
                 SiteReader.wants(Json.member(request, "wants", problems), "wants.", problems),
-                SiteReader.policy(request.get("policy"), problems),
-                UnitSystem.METRIC);
+                SiteReader.policy(request.get("policy"), problems));
     }
 
     private static Scope scope(Map<String, Object> request, Catalogue catalogue, List<Problem> problems) {

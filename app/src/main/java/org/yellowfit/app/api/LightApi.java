@@ -20,6 +20,7 @@ import org.yellowfit.core.light.Patch;
 import org.yellowfit.core.light.Patches;
 import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.Outlines;
@@ -141,13 +142,7 @@ class LightApi {
     }
 
     private static List<Integer> months(InputReader in, Map<String, Object> request, boolean south) {
-        List<Integer> months = in.list("months", text -> {
-            if (!text.matches("[1-9]|1[0-2]")) {
-                throw new IllegalArgumentException(
-                        "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
-            }
-            return Integer.valueOf(text);
-        });
+        List<Integer> months = in.list("months", Months::parse);
         Integer month = months == null && request.get("month") != null
                 ? (Integer) Math.toIntExact(Math.round(orElse(in.number("month", 1, 12, ""), 6)))
                 : null;

@@ -9,6 +9,7 @@ import org.yellowfit.core.light.Foliage;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.Outlines;
@@ -155,13 +156,7 @@ final class ObstacleReader {
     }
 
     private Set<Integer> leafOn(InputReader in) {
-        List<Integer> months = in.list("leafOnMonths", text -> {
-            if (!text.matches("[1-9]|1[0-2]")) {
-                throw new IllegalArgumentException(
-                        "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
-            }
-            return Integer.valueOf(text);
-        });
+        List<Integer> months = in.list("leafOnMonths", Months::parse);
         return months == null ? usualLeaf : new TreeSet<>(months);
     }
 }

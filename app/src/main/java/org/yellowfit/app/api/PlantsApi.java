@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.compare.TraitRow;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
@@ -24,7 +24,9 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.pair.TraitRow;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.DayLook;
@@ -178,7 +180,7 @@ class PlantsApi {
                         offer.said().better(),
                         offer.said().worse(),
                         offer.fits() == Substitutes.Fits.UNJUDGED ? null : Words.of(offer.fits()),
-                        offer.needs().isEmpty() ? null : offer.needs(),
+                        offer.needs().isEmpty() ? null : Sentences.say(offer.needs(), UnitSystem.METRIC),
                         weights))
                 .toList();
     }
@@ -207,7 +209,7 @@ class PlantsApi {
     }
 
     private ComparedJson compared(Cultivar plant, List<Double> years, Question question) {
-        var zone = Optional.ofNullable(question.site().zone());
+        var zone = Optional.ofNullable(question.site().winter().zone());
         var candidate = new Fit(store.catalogue(question.policy()))
                 .rank(question, Scope.only(List.of(plant.id())))
                 .candidates()

@@ -9,8 +9,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.soil.Amendment;
 import org.yellowfit.core.soil.TextureClass;
 
@@ -98,7 +100,7 @@ class SoilApi {
                 FitApi.rounded(amendment.limeKg() * 1000 / area),
                 amendment.applications(),
                 amendment.raiseCm(),
-                amendment.advice());
+                Sentences.each(amendment.advice(), UnitSystem.METRIC));
     }
 
     private static double[] percents(InputReader in, List<Problem> problems) {

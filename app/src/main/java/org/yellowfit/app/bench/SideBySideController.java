@@ -63,7 +63,7 @@ class SideBySideController {
                         ? 7
                         : PlantDrawing.bestMonth(
                                 plants.get(0),
-                                Optional.ofNullable(question.site().zone())));
+                                Optional.ofNullable(question.site().winter().zone())));
         Backdrop.Kind kind = Arrays.stream(Backdrop.Kind.values())
                 .filter(each -> Words.of(each).equals(behind))
                 .findFirst()
@@ -81,9 +81,9 @@ class SideBySideController {
         model.addAttribute("behind", Words.of(kind));
         model.addAttribute(
                 "limit",
-                question.site().maxHeightM() == null
+                question.site().room().maxHeightM() == null
                         ? null
-                        : question.length(question.site().maxHeightM()));
+                        : visit.units().length(question.site().room().maxHeightM()));
         model.addAttribute(
                 "ids", String.join(",", plants.stream().map(Cultivar::id).toList()));
         model.addAttribute("page", plants.isEmpty() ? null : pages.of(plants, visit, years, shownMonth, kind));

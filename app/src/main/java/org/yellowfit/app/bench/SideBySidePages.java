@@ -22,9 +22,9 @@ import org.yellowfit.app.drawing.ScaleScene;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Shop;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
-import org.yellowfit.core.compare.TraitRow;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
@@ -33,7 +33,9 @@ import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SideBySide;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.pair.TraitRow;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
@@ -96,21 +98,22 @@ class SideBySidePages {
 
     Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Kind behind) {
         Question question = visit.question();
+        UnitSystem units = visit.units();
         List<PlantSketch> sketches = plants.stream()
                 .map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH))
                 .toList();
         ScaleScene scene = new ScaleScene(
                         sketches,
                         PLACE_WIDTH_PX / plants.size() / PLACE_HEIGHT_PX,
-                        question.units(),
-                        question.site().maxHeightM())
+                        units,
+                        question.site().room().maxHeightM())
                 .before(backdrop(behind, visit));
         List<String> drawn = scene.plants();
         List<Candidate> judged = judged(plants, question);
         List<CriterionName> threads = FitStrips.rows(judged);
         List<Column> columns = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
-            columns.add(column(plants.get(i), drawn.get(i), judged.get(i), threads, question, years, month));
+            columns.add(column(plants.get(i), drawn.get(i), judged.get(i), threads, question, units, years, month));
         }
         List<TraitRow> rows = TraitRow.of(plants);
         return new Page(
@@ -126,11 +129,11 @@ class SideBySidePages {
                         ? List.of()
                         : SideBySide.winners(judged, question).stream()
                                 .map(win -> new Win(
-                                        win.by(),
+                                        Sentences.say(win.by(), units),
                                         win.plants().stream()
                                                 .map(SideBySidePages::shortName)
                                                 .collect(Collectors.joining(" and ")),
-                                        win.value()))
+                                        Sentences.say(win.value(), units)))
                                 .toList());
     }
 
@@ -160,7 +163,7 @@ class SideBySidePages {
     private static Backdrop backdrop(Backdrop.Kind kind, Visit visit) {
         boolean wall = kind == Backdrop.Kind.PALE || kind == Backdrop.Kind.BRICK;
         Double sill = wall && visit.from("maxHeightM").by().contains("sill")
-                ? visit.question().site().maxHeightM()
+                ? visit.question().site().room().maxHeightM()
                 : null;
         return kind == Backdrop.Kind.NONE
                 ? Backdrop.NONE
@@ -173,17 +176,19 @@ class SideBySidePages {
             Candidate candidate,
             List<CriterionName> threads,
             Question question,
+            UnitSystem units,
             int years,
             int month) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = question.length(growth.heightInFlower(years).mid()) + " high, "
-                + question.length(growth.spread(years).mid()) + " wide";
+        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
+                + units.length(growth.spread(years).mid()) + " wide";
         String outgrown = SideBySide.outgrown(plant, question.site())
                 .map(year -> year == 1
                         ? "Outgrows the place in its first year."
                         : "Outgrows the place in year " + year + ".")
                 .orElse(
-                        question.site().maxHeightM() == null && question.site().roomM() == null
+                        question.site().room().maxHeightM() == null
+                                        && question.site().room().widthM() == null
                                 ? ""
                                 : "Never outgrows the place.");
         return new Column(
@@ -197,10 +202,13 @@ class SideBySidePages {
                 YearStrip.svg(plant, zone(question), month),
                 FitStrips.thin(candidate, threads),
                 size,
-                sizeSaid(plant, question),
+                sizeSaid(plant, units),
                 outgrown,
                 Words.of(candidate.verdict()),
-                candidate.limitingJudgement().map(judgement -> judgement.why()).orElse(""),
+                candidate
+                        .limitingJudgement()
+                        .map(judgement -> Sentences.say(judgement.why(), units))
+                        .orElse(""),
                 plant.get(Traits.TELL_APART).orElse(""),
                 plant.get(Traits.CARE_MIN_YEAR)
                         .map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year")
@@ -213,12 +221,12 @@ class SideBySidePages {
     }
 
     /** Label, other sources and own records side by side, where they say more than one thing. */
-    private String sizeSaid(Cultivar plant, Question question) {
+    private String sizeSaid(Cultivar plant, UnitSystem units) {
         List<Claim> claims = store.claims(plant.id()).stream()
                 .filter(claim -> claim.trait() == Traits.HEIGHT10)
                 .toList();
         String label = store.label(plant.id())
-                .map(each -> "Label: " + question.units().length(each.height10()) + " at ten years")
+                .map(each -> "Label: " + units.length(each.height10()) + " at ten years")
                 .orElse("");
         return claims.isEmpty()
                 ? label + "; no other source, no own record."
@@ -226,7 +234,7 @@ class SideBySidePages {
                         + claims.stream()
                                 .map(claim ->
                                         (claim.kind() == SourceKind.OWN_RECORD ? "own record" : Words.of(claim.kind()))
-                                                + ": " + question.units().length(Traits.HEIGHT10.read(claim.value()))
+                                                + ": " + units.length(Traits.HEIGHT10.read(claim.value()))
                                                 + (claim.atAgeYears().isPresent()
                                                         ? " at "
                                                                 + Numbers.write(claim.atAgeYears()
@@ -271,6 +279,6 @@ class SideBySidePages {
     }
 
     private static Optional<HardinessZone> zone(Question question) {
-        return Optional.ofNullable(question.site().zone());
+        return Optional.ofNullable(question.site().winter().zone());
     }
 }

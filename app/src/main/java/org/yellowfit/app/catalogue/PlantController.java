@@ -25,7 +25,8 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.web.Shop;
-import org.yellowfit.core.care.CareSentence;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
@@ -153,7 +154,7 @@ class PlantController {
                         .map(plant -> new Label(
                                 PlantTile.of(plant, UnitSystem.METRIC, version),
                                 YearStrip.svg(plant, Optional.empty(), 0),
-                                CareSentence.of(plant),
+                                Sentences.say(CareSummary.of(plant), UnitSystem.METRIC),
                                 QrMark.svg(base + "/catalogue/" + plant.id()),
                                 light(plant)))
                         .toList());

@@ -13,12 +13,12 @@ import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.Shop;
-import org.yellowfit.core.care.CareSentence;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.claims.Standpoint;
 import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.compare.Company;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
@@ -27,6 +27,7 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.pair.Companion;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
@@ -106,8 +107,9 @@ class PlantPages {
     Page of(Cultivar label, Optional<Visit> visit) {
         long version = store.snapshot().version();
         Cultivar plant = store.find(label.id()).orElse(label);
-        UnitSystem units = visit.map(v -> v.question().units()).orElse(UnitSystem.METRIC);
-        Optional<HardinessZone> zone = visit.map(v -> v.question().site().zone());
+        UnitSystem units = visit.map(v -> v.units()).orElse(UnitSystem.METRIC);
+        Optional<HardinessZone> zone =
+                visit.map(v -> v.question().site().winter().zone());
         int best = PlantDrawing.bestMonth(plant, zone);
         List<TraitChange> history = editor.history(label.id());
         return new Page(
@@ -117,8 +119,8 @@ class PlantPages {
                 zone.map(HardinessZone::label).orElse(""),
                 units == UnitSystem.US ? "us" : "metric",
                 AGES.stream().map(years -> age(plant, years, units)).toList(),
-                CareSentence.of(plant),
-                Cautions.of(plant, store.watchList()),
+                Sentences.say(CareSummary.of(plant), units),
+                Sentences.each(Cautions.of(plant, store.watchList()), units),
                 plant.get(Traits.TELL_APART).orElse(""),
                 lookAlikes(plant, units, version),
                 company(plant, units, version),
@@ -151,8 +153,8 @@ class PlantPages {
     }
 
     private List<PlantTile> company(Cultivar plant, UnitSystem units, long version) {
-        return Company.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream()
-                .map(each -> PlantTile.of(each.plant(), units, version, each.why()))
+        return Companion.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream()
+                .map(each -> PlantTile.of(each.plant(), units, version, Sentences.say(each.why(), units)))
                 .toList();
     }
 
@@ -203,7 +205,7 @@ class PlantPages {
                     TraitWords.value(point.trait(), cautious.get(i).used()),
                     TraitWords.value(point.trait(), point.used()),
                     TraitWords.value(point.trait(), bold.get(i).used()),
-                    point.reason().words()));
+                    Sentences.label(point.reason())));
         }
         return disputes;
     }
@@ -251,13 +253,13 @@ class PlantPages {
                 .get(0);
         String why = candidate
                 .limitingJudgement()
-                .map(judgement -> judgement.why())
+                .map(judgement -> Sentences.say(judgement.why(), visit.units()))
                 .orElse("Nothing is known of the place yet.");
         return new Against(
                 visit.id().toString(),
                 visit.place(),
                 candidate.verdict().word(),
                 why,
-                FitStrips.svg(candidate, FitStrips.rows(List.of(candidate)), question));
+                FitStrips.svg(candidate, FitStrips.rows(List.of(candidate)), question, visit.units()));
     }
 }

@@ -3,6 +3,7 @@ package org.yellowfit.app.climate;
 import java.util.List;
 import java.util.UUID;
 import org.yellowfit.app.drawing.ClimatePicture;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
@@ -46,7 +47,7 @@ public record StationPage(
                 station.usual(),
                 climate.zone().map(HardinessZone::label).orElse("?"),
                 ClimateWords.of(climate, units),
-                climate.warnings(),
+                Sentences.each(climate.warnings(), units),
                 ClimatePicture.winters(climate, units),
                 ClimatePicture.frostFree(climate),
                 ClimatePicture.degreeDays(climate));

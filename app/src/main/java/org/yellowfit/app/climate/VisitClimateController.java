@@ -15,6 +15,7 @@ import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Spot;
 
 /** The climate of a visit's place: which station stands for it, and what the spot does to its zone. */
@@ -39,7 +40,7 @@ class VisitClimateController {
                 "shown", shown.map(each -> StationPage.of(each, visit.units())).orElse(null));
         model.addAttribute(
                 "taken", shown.isPresent() && shown.get().id().toString().equals(visit.at("station")));
-        model.addAttribute("spot", Spot.told(visit.question()));
+        model.addAttribute("spot", Sentences.each(Spot.steps(visit.question()), visit.units()));
         return "climate/visit-climate";
     }
 

@@ -10,9 +10,11 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
 
 @Controller
 class CounterController {
@@ -59,7 +61,7 @@ class CounterController {
                 visit.place(),
                 visit.customer(),
                 visit.note(),
-                told(visit.question()),
+                told(visit.question(), visit.units()),
                 visit.chosen().size(),
                 visit.advisor(),
                 WHEN.format(visit.changedAt()),
@@ -67,18 +69,26 @@ class CounterController {
     }
 
     /** The place in a breath: zone, light, soil, limit. */
-    static String told(Question question) {
+    static String told(Question question, UnitSystem units) {
         var site = question.site();
         StringBuilder out = new StringBuilder();
-        add(out, site.zone() == null ? null : "zone " + site.zone().label());
         add(
                 out,
-                site.sunHours() == null
+                site.winter().zone() == null
                         ? null
-                        : LightClass.ofHours(site.sunHours()).words() + ", " + Numbers.rounded(site.sunHours(), 1)
-                                + " h");
-        add(out, site.texture() == null ? null : site.texture().words());
-        add(out, site.maxHeightM() == null ? null : "under " + question.units().length(site.maxHeightM()));
+                        : "zone " + site.winter().zone().label());
+        add(
+                out,
+                site.light().sunHours() == null
+                        ? null
+                        : Sentences.label(LightClass.ofHours(site.light().sunHours())) + ", "
+                                + Numbers.rounded(site.light().sunHours(), 1) + " h");
+        add(out, site.soil().texture() == null ? null : site.soil().texture().words());
+        add(
+                out,
+                site.room().maxHeightM() == null
+                        ? null
+                        : "under " + units.length(site.room().maxHeightM()));
         return out.isEmpty() ? "Nothing noted of the place yet" : out.toString();
     }
 

@@ -13,6 +13,7 @@ import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Strip;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
 
 /**
  * A plant's traits as strips, each shifted so that the site's own value stands on the yellow line at {@link #LINE_X}. The page
@@ -67,7 +68,7 @@ public final class FitStrips {
         return ordered;
     }
 
-    public static String svg(Candidate candidate, List<CriterionName> rows, Question question) {
+    public static String svg(Candidate candidate, List<CriterionName> rows, Question question, UnitSystem units) {
         StringBuilder out = new StringBuilder("<svg class=\"strips\" viewBox=\"0 0 300 ")
                 .append(Pen.text(rows.size() * ROW + 2))
                 .append("\" role=\"img\" aria-label=\"")
@@ -76,7 +77,9 @@ public final class FitStrips {
         for (int row = 0; row < rows.size(); row++) {
             double y = row * ROW + ROW / 2 + 1;
             int at = row;
-            candidate.judgement(rows.get(row)).ifPresent(judgement -> row(out, judgement, rows.get(at), y, question));
+            candidate
+                    .judgement(rows.get(row))
+                    .ifPresent(judgement -> row(out, judgement, rows.get(at), y, question, units));
         }
         return out.append("</svg>").toString();
     }
@@ -141,7 +144,8 @@ public final class FitStrips {
         return Math.max(4, Math.min(RIGHT_END, LINE_X + steps * STEP * 1.5));
     }
 
-    private static void row(StringBuilder out, Judgement judgement, CriterionName name, double y, Question question) {
+    private static void row(
+            StringBuilder out, Judgement judgement, CriterionName name, double y, Question question, UnitSystem units) {
         boolean met = judgement.verdict() == Verdict.FITS;
         text(out, LABEL_END, y + 3, "end", met ? "label" : "label unmet", LABELS.get(name));
         if (judgement.verdict() == Verdict.UNKNOWN) {
@@ -151,7 +155,7 @@ public final class FitStrips {
             Strip strip = judgement.strip().orElse(null);
             if (strip != null) {
                 bar(out, strip, met, y);
-                gap(out, strip, name, y, question);
+                gap(out, strip, name, y, question, units);
             } else if (!met) {
                 dotted(out, LEFT_END, LINE_X, y);
             }
@@ -177,14 +181,15 @@ public final class FitStrips {
     }
 
     /** How far a strip ends short of the line. */
-    private static void gap(StringBuilder out, Strip strip, CriterionName name, double y, Question question) {
+    private static void gap(
+            StringBuilder out, Strip strip, CriterionName name, double y, Question question, UnitSystem units) {
         if (strip.isCrossed()) {
             return;
         }
         boolean endsLeft = strip.high() < 0;
         double end = endsLeft ? x(strip.high()) : x(strip.low());
         dotted(out, Math.min(end, LINE_X), Math.max(end, LINE_X), y);
-        String by = amount(name, endsLeft ? -strip.high() : strip.low(), question);
+        String by = amount(name, endsLeft ? -strip.high() : strip.low(), question, units);
         if (endsLeft) {
             text(out, LINE_X + 6, y + 3, "start", "gap", by);
         } else {
@@ -192,7 +197,7 @@ public final class FitStrips {
         }
     }
 
-    private static String amount(CriterionName name, double steps, Question question) {
+    private static String amount(CriterionName name, double steps, Question question, UnitSystem units) {
         return switch (name) {
             case HARDINESS ->
                 steps <= 0.5
@@ -203,9 +208,9 @@ public final class FitStrips {
             case PH -> Numbers.rounded(steps / 2, 1) + " pH off";
             case MOISTURE -> Numbers.rounded(steps / 2, 1) + " off";
             case HEIGHT ->
-                question.units().length(steps * Math.max(0.05, question.site().maxHeightM() * 0.1)) + " over";
+                units.length(steps * Math.max(0.05, question.site().room().maxHeightM() * 0.1)) + " over";
             case SPREAD ->
-                question.units().length(steps * Math.max(0.05, question.site().roomM() * 0.1)) + " over";
+                units.length(steps * Math.max(0.05, question.site().room().widthM() * 0.1)) + " over";
             default -> "";
         };
     }

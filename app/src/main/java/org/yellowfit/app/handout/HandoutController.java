@@ -26,7 +26,8 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.web.Shop;
-import org.yellowfit.core.care.CareSentence;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
@@ -36,6 +37,7 @@ import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 
@@ -87,15 +89,19 @@ class HandoutController {
                         .candidates();
         List<CriterionName> rows = FitStrips.rows(judged);
         model.addAttribute("visit", visit);
-        model.addAttribute("placeTold", SiteSentences.of(question));
+        model.addAttribute("placeTold", SiteSentences.of(question, visit.units()));
         model.addAttribute(
                 "entries",
-                lines.stream().map(line -> entry(line, judged, rows, question)).toList());
+                lines.stream()
+                        .map(line -> entry(line, judged, rows, question, visit.units()))
+                        .toList());
         model.addAttribute("total", total(lines));
         model.addAttribute(
                 "unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
         model.addAttribute(
-                "cautions", Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()));
+                "cautions",
+                Sentences.each(
+                        Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units()));
         model.addAttribute("shop", shop.name());
         model.addAttribute("today", LocalDate.now().format(DAY));
         return "handout/handout";
@@ -123,42 +129,43 @@ class HandoutController {
                 .body(find(id));
     }
 
-    private Entry entry(Line line, List<Candidate> judged, List<CriterionName> rows, Question question) {
+    private Entry entry(
+            Line line, List<Candidate> judged, List<CriterionName> rows, Question question, UnitSystem units) {
         Cultivar plant = line.plant();
         Candidate candidate = judged.stream()
                 .filter(c -> c.plant().id().equals(plant.id()))
                 .findFirst()
                 .orElseThrow();
-        var zone = Optional.ofNullable(question.site().zone());
-        double years = question.site().horizonYears();
+        var zone = Optional.ofNullable(question.site().winter().zone());
+        double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = question.length(growth.heightInFlower(years).mid()) + " high and "
-                + question.length(growth.spread(years).mid()) + " wide after " + Math.round(years) + " years";
+        String size = units.length(growth.heightInFlower(years).mid()) + " high and "
+                + units.length(growth.spread(years).mid()) + " wide after " + Math.round(years) + " years";
         return new Entry(
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
                 PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.MEDIUM),
                 YearStrip.svg(plant, zone, 0),
-                FitStrips.svg(candidate, rows, question),
+                FitStrips.svg(candidate, rows, question, units),
                 line.count().plants(),
-                question.length(line.count().onCentreM()),
+                units.length(line.count().onCentreM()),
                 line.pot(),
                 line.total().map(shop::money).orElse("not priced"),
                 size,
-                CareSentence.of(plant),
-                ifs(candidate));
+                Sentences.say(CareSummary.of(plant), units),
+                ifs(candidate, units));
     }
 
     /** What has to be done for it to fit, and what speaks against it. */
-    private static List<String> ifs(Candidate candidate) {
+    private static List<String> ifs(Candidate candidate, UnitSystem units) {
         List<String> ifs = new ArrayList<>();
         for (Judgement judgement : candidate.criteria()) {
             if (judgement.verdict() == Verdict.FITS_IF || judgement.verdict() == Verdict.NO) {
-                ifs.add(judgement.why()
+                ifs.add(Sentences.say(judgement.why(), units)
                         + judgement.remedies().stream()
                                 .findFirst()
-                                .map(remedy -> " " + remedy.text())
+                                .map(remedy -> " " + Sentences.say(remedy.text(), units))
                                 .orElse(""));
             }
         }

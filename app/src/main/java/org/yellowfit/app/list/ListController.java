@@ -214,7 +214,7 @@ class ListController {
 
     private Row row(Line line, Visit visit) {
         UnitSystem units = visit.units();
-        var zone = Optional.ofNullable(visit.question().site().zone());
+        var zone = Optional.ofNullable(visit.question().site().winter().zone());
         return new Row(
                 line.id(),
                 line.version(),

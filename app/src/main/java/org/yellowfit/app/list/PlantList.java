@@ -88,17 +88,22 @@ public class PlantList {
 
     private static Content usual(Visit visit, String pot) {
         var site = visit.question().site();
-        if (site.lengthM() != null && site.roomM() != null && site.depthM() != null) {
+        if (site.room().lengthM() != null
+                && site.room().widthM() != null
+                && site.room().depthM() != null) {
             return new Content(
                     Fill.AREA,
-                    site.lengthM() * (site.depthM() - site.wallClearanceM() - site.pathClearanceM()),
+                    site.room().lengthM()
+                            * (site.room().depthM()
+                                    - site.room().wallClearanceM()
+                                    - site.room().pathClearanceM()),
                     false,
                     School.MATURE,
                     Spacing.USUAL_CLOSE_BY_YEAR,
                     pot);
         }
-        return site.lengthM() != null
-                ? new Content(Fill.ROW, site.lengthM(), true, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot)
+        return site.room().lengthM() != null
+                ? new Content(Fill.ROW, site.room().lengthM(), true, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot)
                 : new Content(Fill.NUMBER, 3, false, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot);
     }
 

@@ -144,8 +144,8 @@ public class DrawingStore {
                 && (!visit.at("station").isEmpty() || visit.site("zone").isEmpty())) {
             return station.get().climate().frostFreeMonths();
         }
-        Seasons usual =
-                Seasons.usualFor(Optional.ofNullable(visit.question().site().zone()));
+        Seasons usual = Seasons.usualFor(
+                Optional.ofNullable(visit.question().site().winter().zone()));
         boolean south = where(visit).map(Whereabouts::isSouth).orElse(false);
         List<Integer> months = new ArrayList<>();
         for (int month = 1; month <= 12; month++) {

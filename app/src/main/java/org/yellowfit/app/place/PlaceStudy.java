@@ -5,6 +5,7 @@ import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.Patch;
@@ -145,8 +146,8 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
     static String words(LightClass light, SunBias bias) {
         boolean split = light == LightClass.PART || light == LightClass.SHADE;
         return split && bias != SunBias.EVEN
-                ? light.words() + ", " + (bias == SunBias.MORNING ? "morning" : "afternoon")
-                : light.words();
+                ? Sentences.label(light) + ", " + (bias == SunBias.MORNING ? "morning" : "afternoon")
+                : Sentences.label(light);
     }
 
     static String season(List<Integer> months) {

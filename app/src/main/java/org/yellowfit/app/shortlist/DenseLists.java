@@ -20,16 +20,18 @@ import org.yellowfit.app.shortlist.DenseList.Missing;
 import org.yellowfit.app.shortlist.DenseList.Name;
 import org.yellowfit.app.shortlist.DenseList.Row;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
-import org.yellowfit.core.fit.Lacking;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Ranked;
+import org.yellowfit.core.fit.UnmetDemands;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
@@ -70,8 +72,8 @@ class DenseLists {
                 ? byPatch(visit, fit)
                 : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
         Fit.Counts counts = fit.counts(question);
-        Lacking lacking = Lacking.of(catalogue, question);
-        List<Lacking.Opening> openings = lacking.openings();
+        UnmetDemands lacking = UnmetDemands.of(catalogue, question);
+        List<UnmetDemands.Opening> openings = lacking.openings();
         return new DenseList(
                 groups,
                 counts.fit(),
@@ -79,9 +81,9 @@ class DenseLists {
                 catalogue.size(),
                 names(catalogue, minus(ids(ranked), before)),
                 names(catalogue, minus(before, ids(ranked))),
-                missing(openings),
-                opens(openings),
-                ranked.isEmpty() ? conflict(catalogue, question) : List.of(),
+                missing(openings, visit.units()),
+                opens(openings, visit.units()),
+                ranked.isEmpty() ? conflict(catalogue, question, visit.units()) : List.of(),
                 visit.passed().stream()
                         .map(store::find)
                         .flatMap(Optional::stream)
@@ -154,7 +156,8 @@ class DenseLists {
             Question question = patches.question(visit, patch);
             List<Ranked> best = first(ranked(fit, question, visit), A_PATCH);
             groups.add(new Group(
-                    "Patch " + patch.name() + ": " + patch.light().lightClass().words() + ", "
+                    "Patch " + patch.name() + ": "
+                            + Sentences.label(patch.light().lightClass()) + ", "
                             + Numbers.rounded(patch.light().hours(), 1) + " h",
                     rows(fit.explain(question, best), question, visit, null)));
         }
@@ -193,14 +196,16 @@ class DenseLists {
 
     /** G1: layers by height at the horizon. */
     private static String layer(Cultivar plant, Question question) {
-        double height =
-                PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        double height = PlantGrowth.of(plant)
+                .height(question.site().room().horizonYears())
+                .mid();
         return height >= BACK_M ? "Back" : height >= MIDDLE_M ? "Middle" : height >= FRONT_M ? "Front" : "Ground cover";
     }
 
     private static double layerHeight(Cultivar plant, Question question) {
-        double height =
-                PlantGrowth.of(plant).height(question.site().horizonYears()).mid();
+        double height = PlantGrowth.of(plant)
+                .height(question.site().room().horizonYears())
+                .mid();
         return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
     }
 
@@ -214,7 +219,7 @@ class DenseLists {
     private Row row(
             Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
         Cultivar plant = candidate.plant();
-        double years = question.site().horizonYears();
+        double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
         String limits = candidate.verdict() == Verdict.FITS
                 ? ""
@@ -228,20 +233,21 @@ class DenseLists {
                 plant.get(Traits.CULTIVAR).orElse(""),
                 ShortlistWords.dot(candidate.verdict()),
                 ShortlistWords.verdict(candidate.verdict()),
-                question.length(growth.heightInFlower(years).mid()) + " × "
-                        + question.length(growth.spread(years).mid()),
+                visit.units().length(growth.heightInFlower(years).mid()) + " × "
+                        + visit.units().length(growth.spread(years).mid()),
                 limits,
-                store.portrait(plant, Optional.ofNullable(question.site().zone())),
+                store.portrait(
+                        plant, Optional.ofNullable(question.site().winter().zone())),
                 FitStrips.thin(candidate, threads),
                 visit.chosen().contains(plant.id()),
                 before != null && !before.contains(plant.id()));
     }
 
-    private static List<Missing> missing(List<Lacking.Opening> openings) {
+    private static List<Missing> missing(List<UnmetDemands.Opening> openings, UnitSystem units) {
         return openings.stream()
                 .limit(MISSING)
                 .map(opening -> new Missing(
-                        opening.demand().words(),
+                        Sentences.say(opening.demand().words(), units),
                         opening.plants(),
                         opening.best().stream()
                                 .limit(4)
@@ -251,40 +257,45 @@ class DenseLists {
     }
 
     /** Which single change would open most. */
-    private static List<String> opens(List<Lacking.Opening> openings) {
+    private static List<String> opens(List<UnmetDemands.Opening> openings, UnitSystem units) {
         return openings.stream()
                 .limit(OPENINGS)
                 .map(opening -> "%s: %d more plant%s."
-                        .formatted(opening.demand().without(), opening.plants(), opening.plants() == 1 ? "" : "s"))
+                        .formatted(
+                                Sentences.say(opening.demand().without(), units),
+                                opening.plants(),
+                                opening.plants() == 1 ? "" : "s"))
                 .toList();
     }
 
     /** Nothing is left: which demands do not go together, and what giving each up would open. */
-    private static List<String> conflict(Catalogue catalogue, Question question) {
+    private static List<String> conflict(Catalogue catalogue, Question question, UnitSystem units) {
         List<String> told = new ArrayList<>();
-        Lacking lacking = Lacking.insisting(catalogue, question);
+        UnmetDemands lacking = UnmetDemands.insisting(catalogue, question);
         lacking.conflict().ifPresent(conflict -> {
             told.add("No plant of the catalogue meets both “%s” and “%s”."
-                    .formatted(conflict.one().words(), conflict.other().words()));
+                    .formatted(
+                            Sentences.say(conflict.one().words(), units),
+                            Sentences.say(conflict.other().words(), units)));
             told.add("Giving up “%s” opens %s; giving up “%s” opens %s."
                     .formatted(
-                            conflict.one().words(),
+                            Sentences.say(conflict.one().words(), units),
                             plants(conflict.opensOne()),
-                            conflict.other().words(),
+                            Sentences.say(conflict.other().words(), units),
                             plants(conflict.opensOther())));
         });
         lacking.openings().stream()
                 .limit(OPENINGS)
                 .forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s."
                         .formatted(
-                                opening.demand().words(),
+                                Sentences.say(opening.demand().words(), units),
                                 plants(opening.plants()),
                                 opening.best().get(0).name())));
         if (lacking.openings().isEmpty()) {
             lacking.fewestTogether()
                     .ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s."
                             .formatted(
-                                    opening.demand().words(),
+                                    Sentences.say(opening.demand().words(), units),
                                     plants(opening.plants()),
                                     opening.best().get(0).name())));
         }

@@ -19,11 +19,13 @@ import org.yellowfit.app.catalogue.TraitWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
-import org.yellowfit.core.compare.Company;
-import org.yellowfit.core.compare.Likeness;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Substitutes;
 import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.pair.Companion;
+import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Traits;
@@ -86,12 +88,12 @@ class InsteadController {
         buts.put("repeats", (asked, other) -> other.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE);
         buts.put(
                 "other colour",
-                (asked, other) -> Company.shown(asked).isPresent()
-                        && Company.shown(other).isPresent()
-                        && Company.shown(asked)
+                (asked, other) -> Companion.shown(asked).isPresent()
+                        && Companion.shown(other).isPresent()
+                        && Companion.shown(asked)
                                         .get()
                                         .lab()
-                                        .distanceTo(Company.shown(other).get().lab())
+                                        .distanceTo(Companion.shown(other).get().lab())
                                 > OTHER_COLOUR);
         return buts;
     }
@@ -122,26 +124,30 @@ class InsteadController {
                         .map(word -> new But(word, but.contains(word)))
                         .toList());
         model.addAttribute(
-                "offers", offers.stream().map(offer -> offer(offer, question)).toList());
+                "offers",
+                offers.stream()
+                        .map(offer -> offer(offer, question, visit.units()))
+                        .toList());
         model.addAttribute("weights", weights(question));
         return "shortlist/instead";
     }
 
-    private Offer offer(Substitutes.Offer offer, Question question) {
+    private Offer offer(Substitutes.Offer offer, Question question, UnitSystem units) {
         Cultivar plant = offer.plant();
         return new Offer(
                 plant.id(),
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
-                store.portrait(plant, Optional.ofNullable(question.site().zone())),
+                store.portrait(
+                        plant, Optional.ofNullable(question.site().winter().zone())),
                 (int) Math.round(offer.said().likeness() * 100),
                 ShortlistWords.dot(offer.verdict()),
                 offer.verdict() == Verdict.FITS ? "fits" : "fits, if",
-                offer.fits().words(),
-                offer.needs(),
-                question.length(plant.height10().mid()) + " × "
-                        + question.length(plant.spread10().mid()),
+                Sentences.label(offer.fits()),
+                Sentences.say(offer.needs(), units),
+                units.length(plant.height10().mid()) + " × "
+                        + units.length(plant.spread10().mid()),
                 words(offer.said().same()),
                 words(offer.said().better()),
                 words(offer.said().worse()));

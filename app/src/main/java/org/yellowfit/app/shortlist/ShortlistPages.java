@@ -18,6 +18,7 @@ import org.yellowfit.app.shortlist.ShortlistPage.Card;
 import org.yellowfit.app.shortlist.ShortlistPage.Reason;
 import org.yellowfit.app.shortlist.ShortlistPage.SiteValue;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.CriterionName;
@@ -28,6 +29,7 @@ import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 
@@ -64,7 +66,7 @@ class ShortlistPages {
                 cards(misses, rows, question, visit),
                 cards(asked, rows, question, visit),
                 why.strip(),
-                line(all),
+                line(all, visit.units()),
                 chips(visit));
     }
 
@@ -75,7 +77,14 @@ class ShortlistPages {
         List<Candidate> any =
                 new Fit(catalogue).rank(question, new Scope(List.of(), true, 1)).candidates();
         return new ShortlistPage(
-                catalogue.size(), List.of(), List.of(), List.of(), List.of(), "", line(any), chips(visit));
+                catalogue.size(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                "",
+                line(any, visit.units()),
+                chips(visit));
     }
 
     /** One plant in full, as it stands or as it would. */
@@ -116,7 +125,7 @@ class ShortlistPages {
     }
 
     /** The site's values in the order of the strips, from any plant's judgements: they are the same for all. */
-    private static List<SiteValue> line(List<Candidate> all) {
+    private static List<SiteValue> line(List<Candidate> all, UnitSystem units) {
         List<SiteValue> line = new ArrayList<>();
         for (CriterionName name : List.of(
                 CriterionName.HARDINESS,
@@ -132,7 +141,8 @@ class ShortlistPages {
                     .flatMap(Optional::stream)
                     .findFirst()
                     .ifPresent(judgement -> line.add(new SiteValue(
-                            ShortlistWords.criterion(name), judgement.site().replace("pH ", ""))));
+                            ShortlistWords.criterion(name),
+                            Sentences.say(judgement.site(), units).replace("pH ", ""))));
         }
         return line;
     }
@@ -191,11 +201,12 @@ class ShortlistPages {
     private static Card card(Candidate candidate, List<CriterionName> rows, Question question, Visit visit) {
         Cultivar plant = candidate.plant();
         Optional<Judgement> limiting = candidate.limitingJudgement();
-        var zone = Optional.ofNullable(question.site().zone());
-        double years = question.site().horizonYears();
+        UnitSystem units = visit.units();
+        var zone = Optional.ofNullable(question.site().winter().zone());
+        double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = question.units().length(growth.heightInFlower(years).mid()) + " high, "
-                + question.units().length(growth.spread(years).mid()) + " wide";
+        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
+                + units.length(growth.spread(years).mid()) + " wide";
         return new Card(
                 plant.id(),
                 plant.botanical(),
@@ -209,37 +220,41 @@ class ShortlistPages {
                 limiting.filter(j -> j.score() < 1)
                         .map(j -> ShortlistWords.criterion(j.criterion()))
                         .orElse(""),
-                limiting.map(Judgement::why).orElse(""),
-                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS))
+                limiting.map(j -> Sentences.say(j.why(), units)).orElse(""),
+                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS, units))
                         .orElse(List.of()),
                 candidate.instead().map(Cultivar::id).orElse(""),
                 candidate.instead().map(Cultivar::name).orElse(""),
-                candidate.criteria().stream().map(ShortlistPages::reason).toList(),
+                candidate.criteria().stream()
+                        .map(judgement -> reason(judgement, units))
+                        .toList(),
                 PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
-                FitStrips.svg(candidate, rows, question),
+                FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),
                 size);
     }
 
-    private static Reason reason(Judgement judgement) {
+    private static Reason reason(Judgement judgement, UnitSystem units) {
         return new Reason(
                 ShortlistWords.criterion(judgement.criterion()),
                 ShortlistWords.dot(judgement.verdict()),
                 judgement.verdict().word(),
-                judgement.why(),
+                Sentences.say(judgement.why(), units),
                 judgement.rule(),
-                remedies(judgement, false));
+                remedies(judgement, false, units));
     }
 
-    private static List<String> remedies(Judgement judgement, boolean none) {
+    private static List<String> remedies(Judgement judgement, boolean none, UnitSystem units) {
         return none
                 ? List.of()
-                : judgement.remedies().stream().map(ShortlistPages::words).toList();
+                : judgement.remedies().stream()
+                        .map(remedy -> words(remedy, units))
+                        .toList();
     }
 
-    private static String words(Remedy remedy) {
+    private static String words(Remedy remedy, UnitSystem units) {
         return remedy.minutesPerYear() == 0
-                ? remedy.text()
-                : remedy.text() + " (about " + remedy.minutesPerYear() + " minutes a year)";
+                ? Sentences.say(remedy.text(), units)
+                : Sentences.say(remedy.text(), units) + " (about " + remedy.minutesPerYear() + " minutes a year)";
     }
 }

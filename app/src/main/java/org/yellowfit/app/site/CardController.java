@@ -18,8 +18,8 @@ import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
-import org.yellowfit.core.fit.Leverage;
 import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.WorthFindingOut;
 
 /** The place in eight sentences, each with where it comes from, and what would be worth finding out. */
 @Controller
@@ -72,7 +72,7 @@ class CardController {
 
     private List<String> leverage(Visit visit) {
         Question question = visit.question();
-        List<Leverage> found = Leverage.of(
+        List<WorthFindingOut> found = WorthFindingOut.of(
                 store.catalogue(question.policy()),
                 visit.siteValues(),
                 question.wants(),
@@ -81,7 +81,7 @@ class CardController {
                         .filter(field -> visit.from(field).kind() == Provenance.Kind.GUESSED)
                         .collect(Collectors.toSet()));
         List<String> told = new ArrayList<>();
-        for (Leverage each : found.subList(0, Math.min(MOST_TOLD, found.size()))) {
+        for (WorthFindingOut each : found.subList(0, Math.min(MOST_TOLD, found.size()))) {
             told.add("Knowing %s would settle %d plant%s."
                     .formatted(NAMES.get(each.field()), each.plants(), each.plants() == 1 ? "" : "s"));
         }

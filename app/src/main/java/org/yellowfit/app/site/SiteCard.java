@@ -9,6 +9,7 @@ import org.yellowfit.app.climate.ClimateWords;
 import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Pressure;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteConditions;
@@ -57,23 +58,24 @@ final class SiteCard {
     }
 
     private Sentence winter() {
-        if (site.zone() == null) {
+        if (site.winter().zone() == null) {
             return unknown("Winter", "How cold the winters get is not known.");
         }
         List<String> spot = new ArrayList<>();
-        if (Boolean.TRUE.equals(site.sheltered())) {
+        if (Boolean.TRUE.equals(site.winter().sheltered())) {
             spot.add("a warm wall shelters it by half a zone");
         }
-        if (Boolean.TRUE.equals(site.frostPocket())) {
+        if (Boolean.TRUE.equals(site.winter().frostPocket())) {
             spot.add("a frost pocket takes half a zone");
         }
-        if (site.exposure() != null && site.exposure().contains(Stress.WIND)) {
+        if (site.surroundings().exposure() != null
+                && site.surroundings().exposure().contains(Stress.WIND)) {
             spot.add("the wind takes half a zone from evergreens");
         }
         String text = "Winters of zone %s, down to %s in a usual year%s."
                 .formatted(
-                        site.zone().label(),
-                        question.units().temperature(site.zone().lowestCelsius()),
+                        site.winter().zone().label(),
+                        visit.units().temperature(site.winter().zone().lowestCelsius()),
                         spot.isEmpty() ? "" : "; " + String.join(", ", spot));
         return new Sentence("Winter", text, tags("zone", visit.site("zone").isEmpty() ? "minTempC" : "zone"));
     }
@@ -91,16 +93,17 @@ final class SiteCard {
                     List.of(new Tag(
                             "computed", "from the record of " + station.get().name())));
         }
-        return site.firstFrost() == null
+        return site.season().firstFrost() == null
                 ? unknown("Season", "When frosts come is not known; a station’s record tells.")
                 : new Sentence(
                         "Season",
-                        "The first autumn frost comes about %s.".formatted(site.firstFrost()),
+                        "The first autumn frost comes about %s."
+                                .formatted(site.season().firstFrost()),
                         tags("first frost", "firstFrost"));
     }
 
     private Sentence sun() {
-        if (site.sunHours() == null) {
+        if (site.light().sunHours() == null) {
             return unknown("Sun", "How much sun it gets is not known.");
         }
         String bias = visit.site("sunBias");
@@ -108,8 +111,8 @@ final class SiteCard {
                 "Sun",
                 "%s of direct sun a day in the growing season: %s%s."
                         .formatted(
-                                hours(site.sunHours()),
-                                LightClass.ofHours(site.sunHours()).words(),
+                                hours(site.light().sunHours()),
+                                Sentences.label(LightClass.ofHours(site.light().sunHours())),
                                 bias.isEmpty()
                                         ? ""
                                         : bias.equals("even") ? ", spread over the day" : ", mostly in the " + bias),
@@ -117,23 +120,26 @@ final class SiteCard {
     }
 
     private Sentence heat() {
-        if (site.hotHours() == null && site.hotSummer() == null && site.reflectedHeat() == null) {
+        if (site.light().hotHours() == null
+                && site.light().hotSummer() == null
+                && site.light().reflectedHeat() == null) {
             return unknown("Heat", "How hot it gets is not known.");
         }
         List<String> parts = new ArrayList<>();
         List<Tag> tags = new ArrayList<>();
-        if (site.hotHours() != null) {
-            parts.add("%s of that in the hot hours after noon".formatted(hours(site.hotHours())));
+        if (site.light().hotHours() != null) {
+            parts.add("%s of that in the hot hours after noon"
+                    .formatted(hours(site.light().hotHours())));
             tags.addAll(
                     visit.site("hotHours").isEmpty()
                             ? List.of(new Tag("guessed", "hot hours estimated from the day’s"))
                             : tags("hot hours", "hotHours"));
         }
-        if (Boolean.TRUE.equals(site.reflectedHeat())) {
+        if (Boolean.TRUE.equals(site.light().reflectedHeat())) {
             parts.add("masonry throws heat back, half as much again");
         }
-        if (site.hotSummer() != null) {
-            parts.add(site.hotSummer() ? "summers are hot" : "summers are not hot");
+        if (site.light().hotSummer() != null) {
+            parts.add(site.light().hotSummer() ? "summers are hot" : "summers are not hot");
             tags.addAll(tags("summers", "hotSummer"));
         }
         return new Sentence("Heat", upper(String.join("; ", parts)) + ".", tags);
@@ -142,11 +148,17 @@ final class SiteCard {
     private Sentence soil() {
         List<String> parts = new ArrayList<>();
         parts.add(
-                site.texture() == null
+                site.soil().texture() == null
                         ? "the texture is not known"
-                        : site.texture().words());
-        parts.add(site.drainage() == null ? "drainage not known" : Words.of(site.drainage()) + " drainage");
-        parts.add(site.ph() == null ? "pH not known" : "pH " + Numbers.rounded(site.ph(), 1));
+                        : site.soil().texture().words());
+        parts.add(
+                site.soil().drainage() == null
+                        ? "drainage not known"
+                        : Words.of(site.soil().drainage()) + " drainage");
+        parts.add(
+                site.soil().ph() == null
+                        ? "pH not known"
+                        : "pH " + Numbers.rounded(site.soil().ph(), 1));
         return new Sentence(
                 "Soil",
                 upper(String.join(", ", parts)) + ".",
@@ -156,59 +168,65 @@ final class SiteCard {
     }
 
     private Sentence water() {
-        return site.moisture() == null
+        return site.soil().moisture() == null
                 ? unknown("Water", "How moist it is is not known.")
                 : new Sentence(
                         "Water",
                         "Moisture %s of 5: %s."
-                                .formatted(Numbers.rounded(site.moisture(), 1), Moisture.words(site.moisture())),
+                                .formatted(
+                                        Numbers.rounded(site.soil().moisture(), 1),
+                                        Sentences.label(Moisture.of(site.soil().moisture()))),
                         tags("moisture", "moisture"));
     }
 
     private Sentence room() {
         List<String> parts = new ArrayList<>();
-        if (site.lengthM() != null) {
-            parts.add(question.length(site.lengthM()) + " long");
+        if (site.room().lengthM() != null) {
+            parts.add(visit.units().length(site.room().lengthM()) + " long");
         }
-        if (site.depthM() != null) {
-            parts.add(question.length(site.depthM()) + " deep");
+        if (site.room().depthM() != null) {
+            parts.add(visit.units().length(site.room().depthM()) + " deep");
         }
-        if (site.maxHeightM() != null) {
-            parts.add("nothing above " + question.length(site.maxHeightM()));
+        if (site.room().maxHeightM() != null) {
+            parts.add("nothing above " + visit.units().length(site.room().maxHeightM()));
         }
         return parts.isEmpty()
                 ? unknown("Room", "How much room there is is not known.")
                 : new Sentence(
                         "Room",
                         upper(String.join(", ", parts))
-                                + ", judged after %s years.".formatted(Numbers.rounded(site.horizonYears(), 0)),
+                                + ", judged after %s years."
+                                        .formatted(Numbers.rounded(site.room().horizonYears(), 0)),
                         Stream.of(
                                         tags("depth", "depthM"),
-                                        site.maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM"))
+                                        site.room().maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM"))
                                 .flatMap(List::stream)
                                 .toList());
     }
 
     private Sentence company() {
         List<String> parts = new ArrayList<>();
-        if (Boolean.TRUE.equals(site.strictlyNoHazards())) {
+        if (Boolean.TRUE.equals(site.surroundings().strictlyNoHazards())) {
             parts.add("strictly nothing that hurts");
         }
-        if (site.children() != null) {
-            parts.add(site.children() ? "children" : "no children");
+        if (site.surroundings().children() != null) {
+            parts.add(site.surroundings().children() ? "children" : "no children");
         }
-        if (site.pets() != null) {
-            parts.add(site.pets() ? "pets" : "no pets");
+        if (site.surroundings().pets() != null) {
+            parts.add(site.surroundings().pets() ? "pets" : "no pets");
         }
-        if (site.deer() != null) {
+        if (site.surroundings().deer() != null) {
             parts.add(
-                    site.deer() == Pressure.NONE
+                    site.surroundings().deer() == Pressure.NONE
                             ? "no deer"
-                            : Words.of(site.deer()).equals("heavy") ? "many deer" : "some deer");
+                            : Words.of(site.surroundings().deer()).equals("heavy") ? "many deer" : "some deer");
         }
-        if (site.exposure() != null && !site.exposure().isEmpty()) {
+        if (site.surroundings().exposure() != null
+                && !site.surroundings().exposure().isEmpty()) {
             parts.add("exposed to "
-                    + site.exposure().stream().map(SiteCard::stress).collect(Collectors.joining(", ")));
+                    + site.surroundings().exposure().stream()
+                            .map(SiteCard::stress)
+                            .collect(Collectors.joining(", ")));
         }
         return parts.isEmpty()
                 ? unknown("Company", "Whether children, pets or deer come here is not known.")

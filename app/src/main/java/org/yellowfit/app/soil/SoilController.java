@@ -23,8 +23,10 @@ import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 
 /** The soil of a visit: tests typed in, worked out at once, and taken over one by one. */
@@ -131,7 +133,9 @@ class SoilController {
                                 "moisture",
                                 Numbers.rounded(form.moisture().moisture(), 1),
                                 Provenance.computed("because "
-                                        + String.join(", ", form.moisture().reasons())));
+                                        + String.join(
+                                                ", ",
+                                                Sentences.each(form.moisture().reasons(), UnitSystem.METRIC))));
             default -> "";
         };
     }
@@ -158,7 +162,13 @@ class SoilController {
 
     private static SoilForm read(Visit visit, Map<String, String> typed) {
         SiteConditions site = visit.question().site();
-        return SoilForm.read(typed, new SoilForm.Known(site.texture(), site.drainage(), site.ph()), visit.units());
+        return SoilForm.read(
+                typed,
+                new SoilForm.Known(
+                        site.soil().texture(),
+                        site.soil().drainage(),
+                        site.soil().ph()),
+                visit.units());
     }
 
     /** What was typed before; rain, slope, roof and area from the station and the drawing where nothing was. */
@@ -180,9 +190,9 @@ class SoilController {
             return Optional.of(Numbers.parse(visit.at("areaM2")));
         }
         SiteConditions site = visit.question().site();
-        return site.depthM() == null || site.lengthM() == null
+        return site.room().depthM() == null || site.room().lengthM() == null
                 ? Optional.empty()
-                : Optional.of(site.depthM() * site.lengthM());
+                : Optional.of(site.room().depthM() * site.room().lengthM());
     }
 
     private static String first(String typed, String otherwise) {

@@ -3,6 +3,7 @@ package org.yellowfit.app.soil;
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.app.drawing.TextureTriangle;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
@@ -78,11 +79,28 @@ record SoilResult(
                 TextureTriangle.svg(form.texture(), marks),
                 told,
                 takes,
-                reasons ? "%s of 5, %s".formatted(Numbers.rounded(moisture, 1), Moisture.words(moisture)) : "",
-                String.join(", ", form.moisture().reasons()),
-                SoilMeaning.of(form.texture(), form.drainage().orElse(null), reasons ? moisture : null, form.knownPh()),
+                reasons
+                        ? "%s of 5, %s".formatted(Numbers.rounded(moisture, 1), Sentences.label(Moisture.of(moisture)))
+                        : "",
+                String.join(", ", Sentences.each(form.moisture().reasons(), units)),
+                Sentences.each(
+                                SoilMeaning.of(
+                                        form.texture(),
+                                        form.drainage().orElse(null),
+                                        reasons ? moisture : null,
+                                        form.knownPh()),
+                                units)
+                        .stream()
+                        .map(SoilResult::upper)
+                        .toList(),
                 form.amendment().map(amendment -> amounts(amendment, units)).orElse(List.of()),
-                form.amendment().map(Amendment::advice).orElse(List.of()));
+                form.amendment()
+                        .map(amendment -> Sentences.each(amendment.advice(), units))
+                        .orElse(List.of()));
+    }
+
+    private static String upper(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static List<String> amounts(Amendment amendment, UnitSystem units) {

@@ -95,7 +95,7 @@ public record Visit(
         if (!problems.isEmpty()) {
             throw new IllegalStateException("A visit was saved with unchecked answers: " + problems);
         }
-        return new Question(site, wants, policy(), units());
+        return new Question(site, wants, policy());
     }
 
     /** The question with some answers about the site changed, as if; what cannot be is left as it was. */

@@ -39,9 +39,9 @@ class StationScreensTest {
                 "/visits/" + visit.id() + "/climate",
                 Map.of("station", station.id().toString()));
         Visit after = buyer.again(visit.id());
-        assertThat(after.question().site().zone())
+        assertThat(after.question().site().winter().zone())
                 .isEqualTo(station.climate().zone().orElseThrow());
-        assertThat(after.question().site().springFrosts().springs()).isEqualTo(16);
+        assertThat(after.question().site().winter().springFrosts().springs()).isEqualTo(16);
         assertThat(after.at("latitude")).isEqualTo("46");
         assertThat(text(buyer.get("/visits/" + visit.id() + "/climate"))).contains("This visit uses it", "°F");
         assertThat(text(buyer.get("/visits/" + visit.id() + "/card")))

@@ -17,9 +17,9 @@ class SiteSentencesTest {
 
     private static List<String> told(Map<String, Object> site, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
-        Question question = new Question(SiteReader.site(site, "", problems), Wants.NOTHING, Policy.STANDARD, units);
+        Question question = new Question(SiteReader.site(site, "", problems), Wants.NOTHING, Policy.STANDARD);
         assertThat(problems).isEmpty();
-        return SiteSentences.of(question);
+        return SiteSentences.of(question, units);
     }
 
     @Test

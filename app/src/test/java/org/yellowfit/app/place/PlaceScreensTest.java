@@ -68,7 +68,7 @@ class PlaceScreensTest {
         MvcTestResult gone = screens.post("/visits/" + visit.id() + "/place/patch", Map.of("patch", "A"));
         assertThat(gone.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         Visit chosen = screens.again(visit.id());
-        assertThat(chosen.question().site().sunHours()).isBetween(5.5, 7.0);
+        assertThat(chosen.question().site().light().sunHours()).isBetween(5.5, 7.0);
         assertThat(chosen.site("sunBias")).isEqualTo("morning");
         assertThat(chosen.site("maxHeightM")).isEqualTo("0.9");
         assertThat(chosen.site("depthM")).isEqualTo("0.7");
@@ -182,7 +182,7 @@ class PlaceScreensTest {
                 "/visits/" + visit.id() + "/sun", Map.of("m3", morning, "m6", morning, "m9", morning, "use", "true"));
         assertThat(kept.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         Visit after = screens.again(visit.id());
-        assertThat(after.question().site().sunHours()).isBetween(3.6, 4.0);
+        assertThat(after.question().site().light().sunHours()).isBetween(3.6, 4.0);
         assertThat(after.site("sunBias")).isEqualTo("morning");
         assertThat(text(screens.get("/visits/" + visit.id() + "/sun"))).contains("before and", "checked");
     }
@@ -198,7 +198,8 @@ class PlaceScreensTest {
         double drawn = Double.parseDouble(why.get("title").asString().replaceAll(".*: ([0-9.]+) h.*", "$1"));
         assertThat(screens.upload("/visits/" + visit.id() + "/sun/log", "log.csv", file.getBytes(), Map.of()))
                 .hasStatus3xxRedirection();
-        assertThat(screens.again(visit.id()).question().site().sunHours()).isBetween(drawn - 0.5, drawn + 0.5);
+        assertThat(screens.again(visit.id()).question().site().light().sunHours())
+                .isBetween(drawn - 0.5, drawn + 0.5);
         assertThat(screens.again(visit.id()).from("sunHours").kind()).isEqualTo(Provenance.Kind.MEASURED);
         MvcTestResult refused = screens.upload(
                 "/visits/" + visit.id() + "/sun/log",

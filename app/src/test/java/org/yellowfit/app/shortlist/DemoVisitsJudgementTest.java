@@ -17,6 +17,7 @@ import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.CriterionName;
@@ -26,6 +27,7 @@ import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Ranked;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Browsing;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Hazard;
@@ -158,7 +160,7 @@ class DemoVisitsJudgementTest {
         Read read = Read.of(app, place);
         for (Candidate candidate : read.best()) {
             for (Judgement judgement : candidate.criteria()) {
-                assertThat(judgement.why())
+                assertThat(Sentences.say(judgement.why(), UnitSystem.METRIC))
                         .as("%s: %s", candidate.plant().name(), judgement.criterion())
                         .matches("(?s)\\p{Lu}.*[.?]")
                         .doesNotContain("{", "null", "NaN");
@@ -239,8 +241,7 @@ class DemoVisitsJudgementTest {
         Question question = new Question(
                 org.yellowfit.core.fit.SiteReader.site(site, "", problems),
                 org.yellowfit.core.fit.SiteReader.wants(Map.of(), "", problems),
-                org.yellowfit.core.plant.Policy.STANDARD,
-                org.yellowfit.core.measure.UnitSystem.METRIC);
+                org.yellowfit.core.plant.Policy.STANDARD);
         assertThat(problems).isEmpty();
         return question;
     }

@@ -2,7 +2,8 @@ package org.yellowfit.core.care;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.function.Predicate;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Hazard;
 import org.yellowfit.core.plant.Kind;
@@ -18,78 +19,50 @@ public final class Cautions {
 
     private Cautions() {}
 
-    public static List<String> of(List<Cultivar> plants) {
+    public static List<Fact> of(List<Cultivar> plants) {
         return of(plants, WatchList.EMPTY);
     }
 
-    public static List<String> of(List<Cultivar> plants, WatchList watchList) {
-        List<String> told = new ArrayList<>();
-        told.add("Before you dig, have buried pipes and cables located by the service that does so where you live.");
-        add(
-                told,
-                plants,
-                Hazard.TOXIC_PEOPLE,
-                "Poisonous to people if eaten: %s. If somebody has eaten any, call the poison information line or the emergency number of your country at once.");
-        add(
-                told,
-                plants,
-                Hazard.TOXIC_PETS,
-                "Poisonous to dogs, cats or horses: %s. If an animal has eaten any, call a veterinarian at once.");
-        add(
-                told,
-                plants,
-                Hazard.SAP,
-                "The sap irritates skin and eyes: %s. Wear gloves and long sleeves when cutting.");
-        add(told, plants, Hazard.THORNS, "Thorny: %s. Wear gloves and eye protection, and keep it off paths.");
-        add(told, plants, Hazard.POLLEN, "Heavy pollen: %s.");
-        String large = names(plants.stream()
-                .filter(plant -> plant.kind() == Kind.TREE && plant.height10().high() >= LARGE_M)
-                .toList());
-        if (!large.isEmpty()) {
-            told.add(
-                    "Large tree: " + large
-                            + ". Keep it clear of buildings, drains and overhead wires as local rules say; leave work near wires or high in the crown to a licensed arborist.");
-        }
-        String spreading = names(plants.stream().filter(Cautions::spreads).toList());
-        if (!spreading.isEmpty()) {
-            told.add("Spreads by runners or seed: " + spreading
-                    + ". Check the law on invasive plants where you live before planting.");
-        }
-        String watched = names(plants.stream()
-                .filter(plant -> watchList.entry(plant).isPresent())
-                .toList());
-        if (!watched.isEmpty()) {
-            told.add(
-                    "Watched here because it runs wild: " + watched
-                            + ". Keep it in bounds, cut it before it seeds, and ask your local authority what the law on invasive plants says.");
-        }
-        told.add("Read the label of any chemical before you use it. Heavy pots and root balls: lift with help.");
-        told.add("Local codes and licensed practice come before anything on this page.");
+    public static List<Fact> of(List<Cultivar> plants, WatchList watchList) {
+        List<Fact> told = new ArrayList<>();
+        told.add(Fact.of("caution.dig"));
+        told.addAll(about(plants, watchList));
+        told.add(Fact.of("caution.chemicals"));
+        told.add(Fact.of("caution.codes"));
         return told;
     }
 
     /** What to beware of with one plant; empty when nothing is known to be. */
-    public static List<String> of(Cultivar plant, WatchList watchList) {
-        List<String> general = of(List.of());
-        return of(List.of(plant), watchList).stream()
-                .filter(sentence -> !general.contains(sentence))
-                .toList();
+    public static List<Fact> of(Cultivar plant, WatchList watchList) {
+        return about(List.of(plant), watchList);
+    }
+
+    private static List<Fact> about(List<Cultivar> plants, WatchList watchList) {
+        List<Fact> told = new ArrayList<>();
+        add(told, "caution.toxic-people", plants, plant -> plant.has(Traits.HAZARDS, Hazard.TOXIC_PEOPLE));
+        add(told, "caution.toxic-pets", plants, plant -> plant.has(Traits.HAZARDS, Hazard.TOXIC_PETS));
+        add(told, "caution.sap", plants, plant -> plant.has(Traits.HAZARDS, Hazard.SAP));
+        add(told, "caution.thorns", plants, plant -> plant.has(Traits.HAZARDS, Hazard.THORNS));
+        add(told, "caution.pollen", plants, plant -> plant.has(Traits.HAZARDS, Hazard.POLLEN));
+        add(told, "caution.large", plants, Cautions::isLarge);
+        add(told, "caution.spreads", plants, Cautions::spreads);
+        add(told, "caution.watched", plants, plant -> watchList.entry(plant).isPresent());
+        return told;
+    }
+
+    private static boolean isLarge(Cultivar plant) {
+        return plant.kind() == Kind.TREE && plant.height10().high() >= LARGE_M;
     }
 
     private static boolean spreads(Cultivar plant) {
         return plant.get(Traits.SPREADS_AT_ZONE).isPresent() || plant.is(Traits.SPREAD_MODE, SpreadMode.SELF_SEEDER);
     }
 
-    private static void add(List<String> told, List<Cultivar> plants, Hazard hazard, String sentence) {
-        String names = names(plants.stream()
-                .filter(plant -> plant.has(Traits.HAZARDS, hazard))
-                .toList());
+    private static void add(List<Fact> told, String key, List<Cultivar> plants, Predicate<Cultivar> concerns) {
+        List<String> names =
+                plants.stream().filter(concerns).map(Cultivar::name).toList();
         if (!names.isEmpty()) {
-            told.add(sentence.formatted(names));
+            told.add(Fact.of(key, names));
         }
-    }
-
-    private static String names(List<Cultivar> plants) {
-        return plants.stream().map(Cultivar::name).collect(Collectors.joining(", "));
     }
 }

@@ -2,11 +2,11 @@ package org.yellowfit.core.climate;
 
 import java.time.LocalDate;
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.yellowfit.core.climate.ClimateSummary.FrostYear;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
 
 /** Works through one daily record. */
 final class ClimateReading {
@@ -19,7 +19,7 @@ final class ClimateReading {
 
     private final DailyRecord record;
     private final boolean south;
-    private final List<String> warnings = new ArrayList<>();
+    private final List<Fact> warnings = new ArrayList<>();
 
     ClimateReading(DailyRecord record, boolean south) {
         this.record = record;
@@ -209,24 +209,20 @@ final class ClimateReading {
 
     private void warn(int winters, Winter coldest, double[] heat) {
         if (winters == 0) {
-            warnings.add("No winter is complete, so no zone can be told; it needs the days from November to March.");
+            warnings.add(Fact.of("climate.no-winter"));
         } else if (winters < ClimateSummary.ENOUGH_WINTERS) {
-            warnings.add("Only %d complete winter%s: fewer than 10 do not settle a zone."
-                    .formatted(winters, winters == 1 ? "" : "s"));
+            warnings.add(Fact.of("climate.few-winters", winters));
         }
         int gaps = record.missing(record.first(), record.last());
         if (gaps > 0) {
-            warnings.add("%d day%s of the record %s missing."
-                    .formatted(gaps, gaps == 1 ? "" : "s", gaps == 1 ? "is" : "are"));
+            warnings.add(Fact.of("climate.gaps", gaps));
         }
         if (coldest != null) {
-            warnings.add("The coldest of the record was %s on %s: one bad winter decides."
-                    .formatted(ClimateSummary.degrees(coldest.lowestC()), coldest.on()));
+            warnings.add(Fact.of("climate.coldest", Amount.celsius(coldest.lowestC()), coldest.on()));
         }
         for (int month = 0; month < 12; month++) {
             if (Double.isNaN(heat[month])) {
-                warnings.add("%s has too few days with both temperatures; its degree days are not told."
-                        .formatted(Month.of(month + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
+                warnings.add(Fact.of("climate.month-gaps", Month.of(month + 1)));
             }
         }
     }

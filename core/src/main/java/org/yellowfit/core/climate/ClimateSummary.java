@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 
 /**
@@ -39,7 +40,7 @@ public record ClimateSummary(
         double yearlyRainMm,
         SpringFrosts springFrosts,
         List<FrostYear> frostDays,
-        List<String> warnings) {
+        List<Fact> warnings) {
 
     /** Fewer winters than these do not settle a zone (A1). */
     public static final int ENOUGH_WINTERS = 10;

@@ -4,9 +4,9 @@ import java.util.Optional;
 
 /** Why two colours go together (rule G3), by their places in OKLab. */
 public enum Harmony {
-    NEAR_HUES("near hues"),
-    OPPOSITES("opposite hues"),
-    DARK_WITH_LIGHT("dark with light");
+    NEAR_HUES,
+    OPPOSITES,
+    DARK_WITH_LIGHT;
 
     /** Colours with less chroma have no hue worth speaking of. */
     private static final double LEAST_CHROMA = 0.045;
@@ -18,16 +18,6 @@ public enum Harmony {
     private static final double LIGHTNESS_APART = 0.38;
     /** The same colour again is no company. */
     private static final double SAME = 0.06;
-
-    private final String words;
-
-    Harmony(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
 
     public static Optional<Harmony> between(Colour one, Colour other) {
         OkLab a = one.lab();

@@ -12,12 +12,9 @@ import org.yellowfit.core.plant.YesNo;
 final class Appearance {
 
     /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
-    private static final double GREEN_FROM_DEG = 112;
-
-    private static final double GREEN_TO_DEG = 165;
     private static final int FIRST_OF_JUNE = 15;
+
     private static final int FIRST_OF_OCTOBER = 27;
-    private static final double GOLD_FROM_LIGHTNESS = 0.72;
 
     private Appearance() {}
 
@@ -56,11 +53,13 @@ final class Appearance {
                 || plant.botanical().startsWith("Hydrangea serrata");
         return kind
                 && plant.colours(Traits.FLOWER_COLOURS).stream()
-                        .anyMatch(colour -> colour.lab().chroma() > 0.05);
+                        .anyMatch(colour -> colour.lab().chroma() > RuleNumber.COLOURED_FROM_CHROMA.value);
     }
 
     private static boolean isPlainGreen(OkLab lab) {
         double hue = lab.hueDegrees();
-        return hue >= GREEN_FROM_DEG && hue <= GREEN_TO_DEG && lab.lightness() < GOLD_FROM_LIGHTNESS;
+        return hue >= RuleNumber.GREEN_HUE_FROM.value
+                && hue <= RuleNumber.GREEN_HUE_TO.value
+                && lab.lightness() < RuleNumber.GOLD_FROM_LIGHTNESS.value;
     }
 }

@@ -23,6 +23,9 @@ public final class Catalogue {
     final Cultivar[] plants;
     final byte[] zoneMin;
     final byte[] zoneMax;
+    /** True for every plant. */
+    final boolean[] every;
+
     final boolean[] evergreen;
     final boolean[] annual;
     final boolean[] firstSeason;
@@ -68,6 +71,8 @@ public final class Catalogue {
         plants = cultivars.toArray(Cultivar[]::new);
         zoneMin = new byte[n];
         zoneMax = new byte[n];
+        every = new boolean[n];
+        java.util.Arrays.fill(every, true);
         evergreen = new boolean[n];
         annual = new boolean[n];
         firstSeason = new boolean[n];

@@ -1,29 +1,44 @@
 package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.yellowfit.core.measure.Fact;
 
-/** The second pass, for the few plants that are shown: every criterion with its words. */
+/** The second pass, for the few plants that are shown: every criterion with its reasons. For one question and one thread. */
 final class Explaining {
 
-    private Explaining() {}
+    private record Asked(CriterionName name, Optional<Judge> judge) {}
 
-    static Candidate candidate(Catalogue plants, int i, Question question, double score) {
+    private final Catalogue plants;
+    private final List<Asked> asked;
+
+    Explaining(Catalogue plants, Question question) {
+        this.plants = plants;
+        asked = Rules.ALL.stream()
+                .filter(rule -> rule.isAsked(question))
+                .map(rule -> new Asked(rule.name(), rule.judge(plants, question)))
+                .toList();
+    }
+
+    Candidate candidate(int i, double score) {
         List<Judgement> judgements = new ArrayList<>();
         double known = 0;
         double all = 0;
-        for (Criterion criterion : Marking.CRITERIA) {
-            double mark = criterion.mark(plants, i, question);
-            if (mark != Scale.DOES_NOT_APPLY) {
-                all += criterion.name().weight();
-                known += Scale.isScore(mark) ? criterion.name().weight() : 0;
+        for (Asked each : asked) {
+            Ruling ruling = new Ruling();
+            ruling.set(Outcome.SITE_UNKNOWN);
+            each.judge().ifPresent(judge -> judge.judge(i, ruling));
+            if (!ruling.is(Outcome.NOT_ABOUT_IT)) {
+                all += each.name().weight();
+                known += ruling.isTold() && !ruling.isUnknown() ? each.name().weight() : 0;
             }
-            if (mark >= Scale.UNKNOWN) {
-                judgements.add(judgement(criterion, plants, i, question, mark));
+            if (ruling.isTold()) {
+                judgements.add(judgement(each.name(), each.judge().orElseThrow(), i, ruling));
             }
         }
-        Optional<Judgement> limiting = judgements.stream().min(java.util.Comparator.comparingDouble(Judgement::score));
+        Optional<Judgement> limiting = judgements.stream().min(Comparator.comparingDouble(Judgement::score));
         return new Candidate(
                 plants.plants[i],
                 verdict(limiting),
@@ -34,35 +49,27 @@ final class Explaining {
                 Optional.empty());
     }
 
-    private static Judgement judgement(Criterion criterion, Catalogue plants, int i, Question question, double mark) {
-        double score = Marking.counted(criterion.name(), mark);
-        if (mark == Scale.UNKNOWN) {
-            return new Judgement(
-                    criterion.name(),
-                    Verdict.UNKNOWN,
-                    score,
-                    criterion.site(question),
-                    Phrases.say("unknown.plant"),
-                    criterion.rule(),
-                    Phrases.say("unknown." + criterion.name().word()),
-                    List.of(),
-                    Optional.empty());
-        }
-        Explained said = criterion.explain(plants, i, question, mark);
+    private static Judgement judgement(CriterionName name, Judge judge, int i, Ruling ruling) {
+        Finding found = ruling.isUnknown() ? unknown(name) : judge.explain(i, ruling);
         return new Judgement(
-                criterion.name(),
-                Scale.verdict(mark),
-                score,
-                criterion.site(question),
-                said.plant(),
-                said.rule(),
-                said.why(),
-                said.remedies(),
-                Optional.ofNullable(said.strip()));
+                name,
+                ruling.verdict(),
+                ruling.score(),
+                judge.site(),
+                found.plant(),
+                found.rule(),
+                found.why(),
+                found.remedies(),
+                found.strip());
     }
 
-    /** The worst criterion's verdict is the one of the lowest score, by the bands of {@link Scale}. */
+    private static Finding unknown(CriterionName name) {
+        Fact why = Fact.of("unknown." + name.word());
+        return new Finding(Fact.of("unknown.plant"), name.rule(), List.of(why), List.of(), Optional.empty());
+    }
+
+    /** The worst criterion's verdict is the one of the lowest score, by the bands of {@link Band}. */
     private static Verdict verdict(Optional<Judgement> limiting) {
-        return limiting.map(judgement -> Scale.verdict(judgement.score())).orElse(Verdict.FITS_IF);
+        return limiting.map(judgement -> Band.verdict(judgement.score())).orElse(Verdict.FITS_IF);
     }
 }

@@ -5,7 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import org.yellowfit.core.compare.Likeness;
+import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 
 /** Ranks the plants of a catalogue against a place, with reasons. The one entry to this package's rules. */
@@ -45,28 +45,29 @@ public final class Fit {
                 .map(each -> new Ranked(
                         each.index(),
                         plants.plants[each.index()],
-                        each.score() >= Scale.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF,
+                        each.score() >= Band.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF,
                         each.score()))
                 .toList();
     }
 
     /** Says of each of the plants why, with no search for another that would need no remedy. */
     public List<Candidate> explain(Question question, List<Ranked> ranked) {
+        Explaining explaining = new Explaining(plants, question);
         return ranked.stream()
-                .map(each -> Explaining.candidate(plants, each.index(), question, each.score()))
+                .map(each -> explaining.candidate(each.index(), each.score()))
                 .toList();
     }
 
     /** How many of the whole catalogue fit, and how many would if something were done or accepted. */
     public Counts counts(Question question) {
-        Marking.Prepared prepared = new Marking.Prepared(plants, question);
+        Marking prepared = new Marking(plants, question);
         double floor = Marking.floor(false, Marking.ANY);
         int fit = 0;
         int fitIf = 0;
         for (int i = 0; i < plants.size(); i++) {
             double score = prepared.score(i, floor);
             if (score != Marking.RULED_OUT) {
-                if (score >= Scale.FITS_FROM) {
+                if (score >= Band.FITS_FROM) {
                     fit++;
                 } else {
                     fitIf++;
@@ -83,8 +84,9 @@ public final class Fit {
     public record Counts(int fit, int fitIf) {}
 
     private List<Candidate> explained(List<Scored> scored, Question question) {
+        Explaining explaining = new Explaining(plants, question);
         return scored.stream()
-                .map(each -> Explaining.candidate(plants, each.index(), question, each.score()))
+                .map(each -> explaining.candidate(each.index(), each.score()))
                 .toList();
     }
 
@@ -92,7 +94,7 @@ public final class Fit {
         PriorityQueue<Scored> kept = new PriorityQueue<>(BEST_FIRST.reversed());
         double worstKept = -1;
         double floor = Marking.floor(includeNo, Marking.ANY);
-        Marking.Prepared prepared = new Marking.Prepared(plants, question);
+        Marking prepared = new Marking(plants, question);
         for (int i = 0; i < plants.size(); i++) {
             double score = prepared.score(i, floor);
             if (score == Marking.RULED_OUT || kept.size() == most && score <= worstKept) {
@@ -111,20 +113,21 @@ public final class Fit {
     }
 
     private List<Scored> these(Question question, Scope scope) {
+        Marking marking = new Marking(plants, question);
         List<Scored> scored = new ArrayList<>();
         for (String id : scope.only()) {
             int i = plants.indexOf(id);
             if (i < 0) {
                 throw new IllegalArgumentException("The catalogue has no cultivar with the id “" + id + "”.");
             }
-            scored.add(new Scored(i, Marking.score(plants, i, question, true)));
+            scored.add(new Scored(i, marking.score(i)));
         }
         return scored.stream().sorted(BEST_FIRST).limit(scope.limit()).toList();
     }
 
     private List<Candidate> withInstead(List<Candidate> candidates, List<Scored> best) {
         List<Cultivar> offered = best.stream()
-                .filter(scored -> scored.score() >= Scale.FITS_FROM)
+                .filter(scored -> scored.score() >= Band.FITS_FROM)
                 .limit(OFFERED_FROM)
                 .map(scored -> plants.plants[scored.index()])
                 .toList();

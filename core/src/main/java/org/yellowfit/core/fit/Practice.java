@@ -1,137 +1,58 @@
 package org.yellowfit.core.fit;
 
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.Set;
 
 /**
- * What is done at a place for its plants beyond planting them: what a remedy sets when it is taken up.
+ * What is done at a place for its plants beyond planting them: what an advisor is told is done anyway, and what a remedy sets
+ * when it is taken up.
  *
- * @param winterCover     crowns mulched and wrapped in winter, and covered on nights of late frost
- * @param frostFreeWinter pots wintered free of frost
- * @param oneSeason       planted anew each spring
- * @param afternoonShade  shaded through the hot hours, and watered through hot spells
- * @param watered         watered through every dry spell
- * @param plantedHigh     crown above the ground, gravel around it
- * @param prunedToSize    cut back each year to what there is room for
- * @param contained       spreaders kept within an edge in the ground, and cut before they seed
- * @param partners        groups of which a male stands within 15 m
+ * @param partners groups of which a male stands within 15 m
  */
-public record Practice(
-        boolean winterCover,
-        boolean frostFreeWinter,
-        boolean oneSeason,
-        boolean afternoonShade,
-        boolean watered,
-        boolean plantedHigh,
-        boolean prunedToSize,
-        boolean contained,
-        Set<String> partners) {
+public record Practice(Set<Measure> measures, Set<String> partners) {
 
-    public static final Practice NONE = new Practice(false, false, false, false, false, false, false, false, Set.of());
+    /** One thing done for the plants. */
+    public enum Measure {
+        /** Crowns mulched and wrapped in winter, and covered on nights of late frost. */
+        WINTER_COVER,
+        /** Pots wintered free of frost. */
+        FROST_FREE_WINTER,
+        /** Planted anew each spring. */
+        ONE_SEASON,
+        /** Shaded through the hot hours, and watered through hot spells. */
+        AFTERNOON_SHADE,
+        /** Watered through every dry spell. */
+        WATERED,
+        /** Crown above the ground, gravel around it. */
+        PLANTED_HIGH,
+        /** Cut back each year to what there is room for. */
+        PRUNED_TO_SIZE,
+        /** Spreaders kept within an edge in the ground, and cut before they seed. */
+        CONTAINED
+    }
+
+    public static final Practice NONE = new Practice(Set.of(), Set.of());
 
     public Practice {
+        measures = measures.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(measures));
         partners = Set.copyOf(partners);
     }
 
-    Practice withWinterCover() {
-        return new Practice(
-                true,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                watered,
-                plantedHigh,
-                prunedToSize,
-                contained,
-                partners);
+    public boolean does(Measure measure) {
+        return measures.contains(measure);
     }
 
-    Practice withFrostFreeWinter() {
-        return new Practice(
-                winterCover, true, oneSeason, afternoonShade, watered, plantedHigh, prunedToSize, contained, partners);
+    public Practice with(Measure measure) {
+        EnumSet<Measure> more = EnumSet.of(measure);
+        more.addAll(measures);
+        return new Practice(more, partners);
     }
 
-    Practice withOneSeason() {
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                true,
-                afternoonShade,
-                watered,
-                plantedHigh,
-                prunedToSize,
-                contained,
-                partners);
-    }
-
-    Practice withAfternoonShade() {
-        return new Practice(
-                winterCover, frostFreeWinter, oneSeason, true, watered, plantedHigh, prunedToSize, contained, partners);
-    }
-
-    Practice withWater() {
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                true,
-                plantedHigh,
-                prunedToSize,
-                contained,
-                partners);
-    }
-
-    Practice withHighPlanting() {
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                watered,
-                true,
-                prunedToSize,
-                contained,
-                partners);
-    }
-
-    Practice withPruning() {
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                watered,
-                plantedHigh,
-                true,
-                contained,
-                partners);
-    }
-
-    Practice withBounds() {
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                watered,
-                plantedHigh,
-                prunedToSize,
-                true,
-                partners);
-    }
-
-    Practice withPartner(String group) {
-        Set<String> more = new java.util.HashSet<>(partners);
+    public Practice withPartner(String group) {
+        Set<String> more = new HashSet<>(partners);
         more.add(group);
-        return new Practice(
-                winterCover,
-                frostFreeWinter,
-                oneSeason,
-                afternoonShade,
-                watered,
-                plantedHigh,
-                prunedToSize,
-                contained,
-                more);
+        return new Practice(measures, more);
     }
 }

@@ -1,21 +1,24 @@
 package org.yellowfit.core.fit;
 
+import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 
 /**
  * The smallest change of site or practice that would bring a plant in: taken up, its criterion fits.
  *
+ * @param text           what to do, one or more sentences
  * @param minutesPerYear what it costs in work, an estimate for one plant
- * @param butSee         criteria that it may make worse; they are judged anew once it is taken up
+ * @param mayWorsen      criteria that it may make worse; they are judged anew once it is taken up
  * @param effect         the place once it is taken up
  */
 public record Remedy(
         Action action,
-        String text,
+        List<Fact> text,
         int minutesPerYear,
-        Set<CriterionName> butSee,
+        Set<CriterionName> mayWorsen,
         UnaryOperator<SiteConditions> effect) {
 
     /** What to do; the minutes a year for one plant are our estimates, told in docs/rules.md. */
@@ -40,30 +43,44 @@ public record Remedy(
             this.minutesPerYear = minutesPerYear;
         }
 
+        public int minutesPerYear() {
+            return minutesPerYear;
+        }
+
         public String word() {
             return Words.of(this);
         }
     }
 
-    static Remedy of(Action action, UnaryOperator<SiteConditions> effect, String key, Object... args) {
-        return new Remedy(action, Phrases.say("remedy." + key, args), action.minutesPerYear, Set.of(), effect);
+    public Remedy {
+        text = List.copyOf(text);
+        mayWorsen = Set.copyOf(mayWorsen);
+    }
+
+    /** @param key of its sentence, without {@code remedy.} */
+    static Remedy of(Action action, UnaryOperator<SiteConditions> effect, String key, Object... values) {
+        return of(action, effect, List.of(Fact.of("remedy." + key, values)));
+    }
+
+    static Remedy of(Action action, UnaryOperator<SiteConditions> effect, List<Fact> text) {
+        return new Remedy(action, text, action.minutesPerYear, Set.of(), effect);
     }
 
     /** A remedy that changes what is done there, not the place. */
-    static Remedy practised(Action action, UnaryOperator<Practice> effect, String key, Object... args) {
-        return of(
-                action,
-                site -> site.edit().practice(effect.apply(site.practice())).build(),
-                key,
-                args);
+    static Remedy practised(Action action, Practice.Measure measure, String key, Object... values) {
+        return of(action, site -> site.withPractice(practice -> practice.with(measure)), key, values);
     }
 
-    Remedy butSee(CriterionName... criteria) {
+    static Remedy inPot(String key, UnaryOperator<SiteConditions> effect) {
+        return of(Action.POT, effect, key).worsening(CriterionName.HARDINESS, CriterionName.WANTS);
+    }
+
+    Remedy worsening(CriterionName... criteria) {
         return new Remedy(action, text, minutesPerYear, Set.of(criteria), effect);
     }
 
     /** The question once this remedy is taken up. */
     public Question taken(Question question) {
-        return new Question(effect.apply(question.site()), question.wants(), question.policy(), question.units());
+        return question.at(effect.apply(question.site()));
     }
 }

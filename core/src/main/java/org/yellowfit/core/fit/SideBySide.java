@@ -4,9 +4,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.ToDoubleFunction;
+import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.growth.PlantGrowth;
-import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Bloom;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.BloomSpell;
@@ -22,10 +27,13 @@ public final class SideBySide {
     public record BloomDates(Cultivar plant, Optional<Integer> from, Optional<Integer> to) {}
 
     /** The best by one wish or measure; several when they are even. */
-    public record Winner(String by, List<Cultivar> plants, String value) {}
+    public record Winner(Fact by, List<Cultivar> plants, Fact value) {}
 
     private static final int HALF_YEAR = 182;
     private static final double EVEN = 1e-9;
+    private static final double DAYS_PER_THIRD = 365.0 / Bloom.THIRDS;
+    /** Warmer than any: what is not known is not the hardiest. */
+    private static final int UNKNOWN_ZONE = 99;
 
     private SideBySide() {}
 
@@ -39,7 +47,7 @@ public final class SideBySide {
     }
 
     private static BloomDates bloom(Cultivar plant, Question question, Seasons seasons) {
-        return BloomSpell.of(plant, Optional.ofNullable(question.site().zone()), seasons)
+        return BloomSpell.of(plant, Optional.ofNullable(question.site().winter().zone()), seasons)
                 .map(spell -> new BloomDates(
                         plant,
                         Optional.of(local(spell.startDay(), seasons)),
@@ -60,78 +68,81 @@ public final class SideBySide {
     public static Optional<Integer> outgrown(Cultivar plant, SiteConditions site) {
         PlantGrowth growth = PlantGrowth.of(plant);
         double years = Math.min(
-                site.maxHeightM() == null ? Double.POSITIVE_INFINITY : growth.yearsToHeight(site.maxHeightM()),
-                site.roomM() == null ? Double.POSITIVE_INFINITY : growth.yearsToSpread(site.roomM()));
+                site.room().maxHeightM() == null
+                        ? Double.POSITIVE_INFINITY
+                        : growth.yearsToHeight(site.room().maxHeightM()),
+                site.room().widthM() == null
+                        ? Double.POSITIVE_INFINITY
+                        : growth.yearsToSpread(site.room().widthM()));
         return Double.isFinite(years) ? Optional.of(Math.max(1, (int) Math.ceil(years))) : Optional.empty();
     }
 
     /** The best by each wish, by the fit, by care and by price; only where they differ. */
     public static List<Winner> winners(List<Candidate> candidates, Question question) {
         List<Winner> winners = new ArrayList<>();
-        best(
-                winners,
-                Phrases.say("winner.fit"),
-                candidates,
-                candidate -> candidate.score(),
-                score -> Phrases.say("winner.fit.value"));
-        List<Cultivar> plants = candidates.stream().map(Candidate::plant).toList();
-        for (Wish wish : Wish.of(plants.get(0), question.wants(), question)) {
+        best(winners, Fact.of("winner.fit"), candidates, Candidate::score, score -> Fact.of("winner.fit.value"));
+        for (Wish wish : Wish.of(candidates.get(0).plant(), question.wants(), question)) {
             best(
                     winners,
-                    wish.words(),
+                    wish.asked(),
                     candidates,
-                    candidate -> Wish.of(candidate.plant(), question.wants(), question).stream()
-                            .filter(each -> each.field().equals(wish.field()))
-                            .mapToDouble(each -> each.isUnknown() ? -1 : each.met())
-                            .findFirst()
-                            .orElse(-1),
-                    met -> met >= 1 ? Phrases.say("winner.met") : Phrases.say("winner.part"));
+                    candidate -> met(candidate.plant(), wish.field(), question),
+                    met -> Fact.of(met >= 1 ? "winner.met" : "winner.part"));
         }
         best(
                 winners,
-                Phrases.say("winner.care"),
+                Fact.of("winner.care"),
                 candidates,
                 candidate -> -candidate.plant().get(Traits.CARE_MIN_YEAR).orElse(Double.MAX_VALUE),
-                minutes -> Phrases.say("winner.care.value", Numbers.rounded(-minutes, 0)));
+                minutes -> Fact.of("winner.care.value", Amount.minutes(-minutes)));
         best(
                 winners,
-                Phrases.say("winner.hardy"),
+                Fact.of("winner.hardy"),
                 candidates,
                 candidate -> -candidate
                         .plant()
                         .get(Traits.ZONE_MIN)
-                        .map(zone -> zone.half())
-                        .orElse(99),
-                half -> Phrases.say("winner.hardy.value", org.yellowfit.core.climate.HardinessZone.label((int) -half)));
+                        .map(HardinessZone::half)
+                        .orElse(UNKNOWN_ZONE),
+                half -> Fact.of("winner.hardy.value", HardinessZone.label((int) -half)));
         best(
                 winners,
-                Phrases.say("winner.bloom"),
+                Fact.of("winner.bloom"),
                 candidates,
-                candidate -> BloomSpell.inThirds(
-                                candidate.plant(),
-                                Optional.ofNullable(question.site().zone()))
-                        .map(bloom -> (double) bloom.lengthThirds())
-                        .orElse(0.0),
-                thirds -> Phrases.say("winner.bloom.value", Numbers.rounded(thirds / 3 * 30.4, 0)));
+                candidate -> thirdsInFlower(candidate.plant(), question),
+                thirds -> Fact.of("winner.bloom.value", Math.round(thirds * DAYS_PER_THIRD)));
         return winners;
+    }
+
+    private static double met(Cultivar plant, String field, Question question) {
+        return Wish.of(plant, question.wants(), question).stream()
+                .filter(each -> each.field().equals(field))
+                .mapToDouble(each -> each.isUnknown() ? -1 : each.met())
+                .findFirst()
+                .orElse(-1);
+    }
+
+    private static double thirdsInFlower(Cultivar plant, Question question) {
+        return BloomSpell.inThirds(
+                        plant, Optional.ofNullable(question.site().winter().zone()))
+                .map(Bloom::lengthThirds)
+                .orElse(0);
     }
 
     private static void best(
             List<Winner> winners,
-            String by,
+            Fact by,
             List<Candidate> candidates,
-            java.util.function.ToDoubleFunction<Candidate> measure,
-            java.util.function.DoubleFunction<String> value) {
+            ToDoubleFunction<Candidate> measure,
+            DoubleFunction<Fact> value) {
         double most = candidates.stream().mapToDouble(measure).max().orElse(0);
         double least = candidates.stream().mapToDouble(measure).min().orElse(0);
         if (most > least + EVEN) {
-            winners.add(new Winner(
-                    by,
-                    candidates.stream()
-                            .filter(candidate -> measure.applyAsDouble(candidate) >= most - EVEN)
-                            .map(Candidate::plant)
-                            .toList(),
-                    value.apply(most)));
+            List<Cultivar> best = candidates.stream()
+                    .filter(candidate -> measure.applyAsDouble(candidate) >= most - EVEN)
+                    .map(Candidate::plant)
+                    .toList();
+            winners.add(new Winner(by, best, value.apply(most)));
         }
     }
 }

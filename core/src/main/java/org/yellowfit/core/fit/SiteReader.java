@@ -1,6 +1,5 @@
 package org.yellowfit.core.fit;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -60,34 +59,36 @@ public final class SiteReader {
 
     public static SiteConditions site(Map<String, ?> values, String prefix, List<Problem> problems) {
         InputReader in = new InputReader(values, prefix, problems);
+        Double wallClearance = in.number("wallClearanceM", 0, LONGEST_M, "m");
+        Double pathClearance = in.number("pathClearanceM", 0, LONGEST_M, "m");
         SiteConditions site = new SiteConditions(
-                zone(in),
-                in.number("sunHours", 0, 24, "hours"),
-                in.number("hotHours", 0, 24, "hours"),
-                in.yesNo("reflectedHeat"),
-                in.yesNo("hotSummer"),
-                in.text("texture", TextureClass::parse),
-                in.word("drainage", Drainage.class),
-                in.number("ph", 3, 10, ""),
-                in.number("moisture", 1, 5, ""),
-                in.yesNo("sheltered"),
-                in.yesNo("frostPocket"),
-                exposure(in),
-                in.word("deer", Pressure.class),
-                in.word("rabbits", Pressure.class),
-                in.yesNo("children"),
-                in.yesNo("pets"),
-                in.yesNo("strictlyNoHazards"),
-                in.yesNo("container"),
-                in.number("depthM", 0.01, LONGEST_M, "m"),
-                in.number("lengthM", 0.01, LONGEST_M, "m"),
-                in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
-                orElse(in.number("wallClearanceM", 0, LONGEST_M, "m"), 0),
-                orElse(in.number("pathClearanceM", 0, LONGEST_M, "m"), 0),
-                orElse(in.number("horizonYears", 1, 100, "years"), SiteConditions.USUAL_HORIZON_YEARS),
-                in.date("plantingDate"),
-                in.date("firstFrost"),
-                springFrosts(in),
+                new WinterConditions(zone(in), in.yesNo("sheltered"), in.yesNo("frostPocket"), springFrosts(in)),
+                new LightConditions(
+                        in.number("sunHours", 0, 24, "hours"),
+                        in.number("hotHours", 0, 24, "hours"),
+                        in.yesNo("reflectedHeat"),
+                        in.yesNo("hotSummer")),
+                new SoilConditions(
+                        in.text("texture", TextureClass::parse),
+                        in.word("drainage", Drainage.class),
+                        in.number("ph", 3, 10, ""),
+                        in.number("moisture", 1, 5, ""),
+                        in.yesNo("container")),
+                new Room(
+                        in.number("depthM", 0.01, LONGEST_M, "m"),
+                        in.number("lengthM", 0.01, LONGEST_M, "m"),
+                        in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
+                        orElse(wallClearance, 0),
+                        orElse(pathClearance, 0),
+                        orElse(in.number("horizonYears", 1, 100, "years"), Room.USUAL_HORIZON_YEARS)),
+                new Surroundings(
+                        exposure(in),
+                        in.word("deer", Pressure.class),
+                        in.word("rabbits", Pressure.class),
+                        in.yesNo("children"),
+                        in.yesNo("pets"),
+                        in.yesNo("strictlyNoHazards")),
+                new PlantingSeason(in.date("plantingDate"), in.date("firstFrost")),
                 partners(in));
         checkTogether(site, in);
         return site;
@@ -141,26 +142,16 @@ public final class SiteReader {
                 : new SpringFrosts(springs.stream().mapToDouble(d -> d).toArray());
     }
 
-    static int month(String text) {
-        List<String> months = new ArrayList<>();
-        for (int month = 1; month <= 12; month++) {
-            months.add(String.valueOf(month));
-        }
-        if (!months.contains(text)) {
-            throw new IllegalArgumentException(
-                    "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
-        }
-        return Integer.parseInt(text);
-    }
-
     private static void checkTogether(SiteConditions site, InputReader in) {
-        if (site.depthM() != null && site.wallClearanceM() + site.pathClearanceM() >= site.depthM()) {
+        Room room = site.room();
+        if (room.depthM() != null && room.wallClearanceM() + room.pathClearanceM() >= room.depthM()) {
             in.problem(
                     "depthM", "The clearances from wall and path take up the whole depth; nothing is left to plant.");
         }
-        if (site.plantingDate() != null
-                && site.firstFrost() != null
-                && site.firstFrost().isBefore(site.plantingDate())) {
+        PlantingSeason season = site.season();
+        if (season.plantingDate() != null
+                && season.firstFrost() != null
+                && season.firstFrost().isBefore(season.plantingDate())) {
             in.problem("firstFrost", "The first frost lies before the planting date.");
         }
     }

@@ -3,6 +3,8 @@ package org.yellowfit.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Stress;
 
 /** How a spot changes its zone, step by step (rule A3), for a person to follow. */
@@ -10,37 +12,37 @@ public final class Spot {
 
     private Spot() {}
 
-    /** Sentences; empty when the zone is not known. */
-    public static List<String> told(Question question) {
-        SiteConditions site = question.site();
-        if (site.zone() == null) {
+    /** Empty when the zone is not known. */
+    public static List<Fact> steps(Question question) {
+        WinterConditions winter = question.site().winter();
+        if (winter.zone() == null) {
             return List.of();
         }
-        List<String> told = new ArrayList<>();
-        HardinessZone zone = site.zone();
-        told.add(Phrases.say(
+        List<Fact> steps = new ArrayList<>();
+        HardinessZone zone = winter.zone();
+        steps.add(Fact.of(
                 "spot.zone",
                 zone.label(),
-                question.units().temperature(zone.lowestCelsius()),
-                question.units().temperature(zone.highestCelsius())));
-        if (SiteConditions.yes(site.sheltered())) {
+                Amount.celsius(zone.lowestCelsius()),
+                Amount.celsius(zone.highestCelsius())));
+        if (winter.isSheltered()) {
             zone = zone.plus(1);
-            told.add(Phrases.say("spot.sheltered", zone.label()));
+            steps.add(Fact.of("spot.sheltered", zone.label()));
         }
-        if (SiteConditions.yes(site.frostPocket())) {
+        if (winter.isFrostPocket()) {
             zone = zone.plus(-1);
-            told.add(Phrases.say("spot.frost-pocket", zone.label()));
+            steps.add(Fact.of("spot.frost-pocket", zone.label()));
         }
-        if (question.has(Stress.WIND)) {
-            told.add(Phrases.say("spot.wind", zone.plus(-1).label()));
+        if (question.site().surroundings().has(Stress.WIND)) {
+            steps.add(Fact.of("spot.wind", zone.plus(-1).label()));
         }
-        if (SiteConditions.yes(site.container())) {
-            int margin = HardinessCriterion.potMargin(question.policy());
-            told.add(
+        if (question.inPot()) {
+            int margin = RuleNumber.potMargin(question.policy());
+            steps.add(
                     margin == 0
-                            ? Phrases.say("spot.pot.bold")
-                            : Phrases.say("spot.pot", zone.plus(-margin).label()));
+                            ? Fact.of("spot.pot.bold")
+                            : Fact.of("spot.pot", zone.plus(-margin).label()));
         }
-        return told;
+        return steps;
     }
 }

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import org.yellowfit.core.compare.Likeness;
-import org.yellowfit.core.compare.Likeness.Aspect;
-import org.yellowfit.core.compare.Substitute;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.pair.Likeness;
+import org.yellowfit.core.pair.Likeness.Aspect;
+import org.yellowfit.core.pair.Substitute;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
@@ -17,27 +18,17 @@ public final class Substitutes {
 
     /** How it fits the place beside the plant asked for. */
     public enum Fits {
-        BETTER("fits better here"),
-        AS_WELL("fits as well here"),
-        LESS_WELL("fits less well here"),
-        UNJUDGED("");
-
-        private final String words;
-
-        Fits(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        BETTER,
+        AS_WELL,
+        LESS_WELL,
+        UNJUDGED
     }
 
     /**
      * @param verdict of the place on it
      * @param needs   what the place asks for it, when it fits only if
      */
-    public record Offer(Cultivar plant, Substitute said, Fits fits, Verdict verdict, String needs) {}
+    public record Offer(Cultivar plant, Substitute said, Fits fits, Verdict verdict, List<Fact> needs) {}
 
     /** A wish makes its trait count so many times as much. */
     private static final double WISHED = 2.5;
@@ -65,7 +56,7 @@ public final class Substitutes {
         if (!wants.uses().isEmpty() || wants.screenHeightM() != null) {
             weights.merge(Aspect.USES, WISHED, (a, b) -> a * b);
         }
-        if (question.site().maxHeightM() != null) {
+        if (question.site().room().maxHeightM() != null) {
             weights.merge(Aspect.HEIGHT, WISHED, (a, b) -> a * b);
         }
         return weights;
@@ -78,11 +69,11 @@ public final class Substitutes {
     public static List<Offer> of(Catalogue plants, Cultivar asked, Question question, boolean judged, int most) {
         Map<Aspect, Double> weights = weights(question);
         int at = plants.indexOf(asked.id());
-        double own = judged && at >= 0 ? Marking.score(plants, at, question, true) : 0;
-        Marking.Prepared prepared = new Marking.Prepared(plants, question);
+        double own = judged && at >= 0 ? new Marking(plants, question).score(at) : 0;
+        Marking prepared = new Marking(plants, question);
         List<Scored> found = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
-            double score = judged && i != at ? prepared.score(i, Scale.NO_TO) : 1;
+            double score = judged && i != at ? prepared.score(i, Band.NO_TO) : 1;
             if (i != at && score != Marking.RULED_OUT) {
                 found.add(new Scored(i, score, Likeness.between(asked, plants.plants[i], weights)));
             }
@@ -103,15 +94,15 @@ public final class Substitutes {
         Cultivar other = plants.plants[found.index()];
         Substitute said = Substitute.of(asked, other, found.likeness());
         if (!judged) {
-            return new Offer(other, said, Fits.UNJUDGED, Verdict.UNKNOWN, "");
+            return new Offer(other, said, Fits.UNJUDGED, Verdict.UNKNOWN, List.of());
         }
         Fits fits = found.score() > own + AS_WELL
                 ? Fits.BETTER
                 : found.score() >= own - AS_WELL ? Fits.AS_WELL : Fits.LESS_WELL;
-        Candidate candidate = Explaining.candidate(plants, found.index(), question, found.score());
-        String needs = candidate.verdict() == Verdict.FITS
-                ? ""
-                : candidate.limitingJudgement().map(Judgement::why).orElse("");
+        Candidate candidate = new Explaining(plants, question).candidate(found.index(), found.score());
+        List<Fact> needs = candidate.verdict() == Verdict.FITS
+                ? List.of()
+                : candidate.limitingJudgement().map(Judgement::why).orElse(List.of());
         return new Offer(other, said, fits, candidate.verdict(), needs);
     }
 }

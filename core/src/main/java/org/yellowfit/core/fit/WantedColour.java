@@ -10,7 +10,6 @@ import org.yellowfit.core.measure.Words;
 public record WantedColour(String text) {
 
     private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
-    private static final double READS_THE_SAME = 0.1;
 
     public WantedColour {
         text = HEX.matcher(text.strip()).matches() ? text.strip() : Words.of(ColourWord.parse(text));
@@ -19,7 +18,7 @@ public record WantedColour(String text) {
     boolean answeredBy(Colour colour) {
         if (text.startsWith("#")) {
             OkLab wanted = OkLab.ofRgb(Integer.parseInt(text.substring(1), 16));
-            return wanted.distanceTo(colour.lab()) < READS_THE_SAME;
+            return wanted.distanceTo(colour.lab()) < RuleNumber.READS_THE_SAME.value;
         }
         return ColourWord.parse(text).answeredBy(colour);
     }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Kind;
@@ -104,7 +105,7 @@ final class WantsReader {
     }
 
     private static List<Integer> months(InputReader in, String field) {
-        return list(in, field, SiteReader::month).stream().distinct().sorted().toList();
+        return list(in, field, Months::parse).stream().distinct().sorted().toList();
     }
 
     private static boolean yes(InputReader in, String field) {

@@ -2,16 +2,14 @@ package org.yellowfit.core.light;
 
 /** Light by hours of direct sun in the growing season (rule B1): sun from 6, part 4–6, shade 2–4, deep shade under 2. */
 public enum LightClass {
-    FULL_SUN("full sun", 6),
-    PART("part sun", 4),
-    SHADE("shade", 2),
-    DEEP_SHADE("deep shade", 0);
+    FULL_SUN(6),
+    PART(4),
+    SHADE(2),
+    DEEP_SHADE(0);
 
-    private final String words;
     private final double fromHours;
 
-    LightClass(String words, double fromHours) {
-        this.words = words;
+    LightClass(double fromHours) {
         this.fromHours = fromHours;
     }
 
@@ -27,9 +25,5 @@ public enum LightClass {
     /** Least hours of direct sun a day of this class. */
     public double fromHours() {
         return fromHours;
-    }
-
-    public String words() {
-        return words;
     }
 }

@@ -41,6 +41,17 @@ public record Bloom(int startThird, int endThird) {
         return Math.floorMod(endThird - startThird, THIRDS) + 1;
     }
 
+    /** Whether it is open in a third of a month, counted from 0 for early January. */
+    public boolean isOpenInThird(int third) {
+        return Math.floorMod(third - startThird, THIRDS) < lengthThirds();
+    }
+
+    /** Whether it is open at some time of a month, 1–12. */
+    public boolean isOpenIn(int month) {
+        int first = (month - 1) * 3;
+        return isOpenInThird(first) || isOpenInThird(first + 1) || isOpenInThird(first + 2);
+    }
+
     /** Moved later by so many days (earlier when negative), to the nearest third. */
     public Bloom movedByDays(double days) {
         int thirds = (int) Math.round(days / (365.25 / THIRDS));

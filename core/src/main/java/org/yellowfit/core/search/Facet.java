@@ -14,7 +14,7 @@ import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
-import org.yellowfit.core.season.BloomSpell;
+import org.yellowfit.core.season.Interest;
 
 /** A way of sorting plants into a few heaps that can be counted. A plant may lie in several heaps of one facet. */
 public enum Facet {
@@ -134,14 +134,12 @@ public enum Facet {
     }
 
     private static long bloom(Cultivar plant) {
-        return BloomSpell.inThirds(plant, Optional.empty())
-                .map(bloom -> {
-                    long bits = 0;
-                    for (int i = 0; i < bloom.lengthThirds(); i++) {
-                        bits |= 1L << (bloom.startThird() + i) % 36 / 6;
-                    }
-                    return bits;
-                })
-                .orElse(0L);
+        long bits = 0;
+        for (int month = 1; month <= 12; month++) {
+            if (Interest.flowersIn(plant, month, Optional.empty()).orElse(false)) {
+                bits |= 1L << (month - 1) / 2;
+            }
+        }
+        return bits;
     }
 }

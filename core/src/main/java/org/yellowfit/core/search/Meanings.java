@@ -17,11 +17,9 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Fragrance;
 import org.yellowfit.core.plant.Hazard;
-import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.plant.YesNo;
-import org.yellowfit.core.season.BloomSpell;
+import org.yellowfit.core.season.Interest;
 
 /** What the phrases of a search ask of a plant. */
 final class Meanings {
@@ -97,20 +95,11 @@ final class Meanings {
 
     static Condition blooms(String monthName) {
         Month month = Month.valueOf(monthName.toUpperCase(Locale.ROOT));
-        int from = (month.getValue() - 1) * 3;
         return new Condition(
                 "",
                 "in flower in " + month.getDisplayName(TextStyle.FULL, Locale.ENGLISH),
-                plant -> BloomSpell.inThirds(plant, Optional.empty())
-                        .filter(bloom -> {
-                            for (int third = from; third < from + 3; third++) {
-                                if (Math.floorMod(third - bloom.startThird(), 36) < bloom.lengthThirds()) {
-                                    return true;
-                                }
-                            }
-                            return false;
-                        })
-                        .isPresent());
+                plant -> Interest.flowersIn(plant, month.getValue(), Optional.empty())
+                        .orElse(false));
     }
 
     static boolean lives(Cultivar plant, double hours) {
@@ -148,14 +137,5 @@ final class Meanings {
         return plant.get(Traits.STEM_WINTER)
                 .filter(stem -> stem.lab().chroma() < 0.09)
                 .isPresent();
-    }
-
-    static boolean winterInterest(Cultivar plant) {
-        return plant.persistence() == Persistence.EVERGREEN
-                || plant.is(Traits.STANDS_WINTER, YesNo.YES)
-                || plant.get(Traits.STEM_WINTER).isPresent() && !plainStem(plant)
-                || plant.get(Traits.FRUIT_MONTHS)
-                        .filter(months -> months.contains(12) || months.contains(1) || months.contains(2))
-                        .isPresent();
     }
 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,6 +29,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.plant.Wildlife;
 import org.yellowfit.core.plant.YesNo;
+import org.yellowfit.core.season.Interest;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureGroup;
 
@@ -126,7 +128,7 @@ final class Phrasebook {
                 "winter stems?|coloured stems?|bark interest",
                 "winter stems",
                 plant -> plant.get(Traits.STEM_WINTER).isPresent() && !Meanings.plainStem(plant));
-        words("winter interest", "something in winter", Meanings::winterInterest);
+        words("winter interest", "something in winter", plant -> Interest.showsInWinter(plant, Optional.empty()));
         add(
                 "(?:bloom(?:s|ing)?|flower(?:s|ing)?)?\\s*(?:in )?(?<month>" + MONTHS + ")",
                 m -> Meanings.blooms(m.group("month")));

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.yellowfit.core.light.Foliage;
 import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.FeatureKind.Shape;
@@ -90,7 +91,7 @@ public final class FeatureReader {
         }
         boolean leafy = kind == FeatureKind.TREE || kind == FeatureKind.HEDGE;
         Foliage foliage = leafy ? in.word("foliage", Foliage.class) : null;
-        List<Integer> leafOn = leafy ? in.list("leafOnMonths", FeatureReader::month) : null;
+        List<Integer> leafOn = leafy ? in.list("leafOnMonths", Months::parse) : null;
         Boolean masonry = in.yesNo("masonry");
         if (problems.size() > before) {
             return null;
@@ -181,14 +182,6 @@ public final class FeatureReader {
             return new double[] {x.doubleValue(), y.doubleValue()};
         }
         return null;
-    }
-
-    private static int month(String text) {
-        if (!text.matches("[1-9]|1[0-2]")) {
-            throw new IllegalArgumentException(
-                    "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
-        }
-        return Integer.parseInt(text);
     }
 
     private static Object first(Object rings) {

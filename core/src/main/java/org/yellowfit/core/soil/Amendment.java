@@ -3,7 +3,8 @@ package org.yellowfit.core.soil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
 
 /**
  * What to work into a bed (rule C5), as an estimate to be confirmed by a soil laboratory.
@@ -19,7 +20,7 @@ import org.yellowfit.core.measure.Numbers;
  * @param sulfurKg        elemental sulfur, kg; {@code limeKg} ground limestone, kg
  * @param applications    in how many goes, half a year apart, so that no single one is too strong
  * @param raiseCm         how much higher the crowns are set in heavy clay, cm
- * @param advice          sentences in order of weight
+ * @param advice          in order of weight
  */
 public record Amendment(
         double organicM3,
@@ -29,7 +30,7 @@ public record Amendment(
         double limeKg,
         int applications,
         double raiseCm,
-        List<String> advice) {
+        List<Fact> advice) {
 
     public static final double USUAL_DEPTH_M = 0.2;
     private static final double MULCH_M = 0.07;
@@ -54,7 +55,7 @@ public record Amendment(
         require(areaM2 > 0 && areaM2 <= 100_000, "The area must be above 0 and at most 100000 m².");
         require(depthM >= 0.05 && depthM <= 0.6, "The depth must lie between 0.05 and 0.6 m.");
         require(inScale(ph) && inScale(targetPh), "The pH must lie between 3 and 10.");
-        List<String> advice = new ArrayList<>();
+        List<Fact> advice = new ArrayList<>();
         double soilM3 = areaM2 * depthM;
         Body body = body(texture, advice);
         double change = ph == null || targetPh == null ? 0 : targetPh - ph;
@@ -63,8 +64,7 @@ public record Amendment(
         int goes =
                 (int) Math.max(1, Math.max(Math.ceil(sulfur / MOST_SULFUR - 1e-9), Math.ceil(lime / MOST_LIME - 1e-9)));
         phAdvice(ph, targetPh, change, goes, advice);
-        advice.add(
-                "These are estimates: have a soil laboratory confirm them before anything is spread, and read the label of what is spread.");
+        advice.add(Fact.of("amend.estimates"));
         return new Amendment(
                 soilM3 * body.organic(),
                 soilM3 * body.grit(),
@@ -79,23 +79,21 @@ public record Amendment(
     /** Shares of the worked depth by volume. */
     private record Body(double organic, double grit, double raiseCm) {}
 
-    private static Body body(TextureClass texture, List<String> advice) {
+    private static Body body(TextureClass texture, List<Fact> advice) {
         return switch (Optional.ofNullable(texture).map(Amendment::group).orElse("none")) {
             case "sand" -> {
-                advice.add(
-                        "Sand holds no water: work in moisture-holding organic matter, up to half by volume, and keep it mulched.");
+                advice.add(Fact.of("amend.sand"));
                 yield new Body(
                         texture == TextureClass.SAND_CLASS ? 0.5 : texture == TextureClass.LOAMY_SAND ? 0.4 : 0.25,
                         0,
                         0);
             }
             case "clay" -> {
-                advice.add(
-                        "Heavy clay holds winter wet: open the whole bed with coarse organic matter and grit, never single holes; set plants high with gravel round the crown.");
+                advice.add(Fact.of("amend.clay"));
                 yield new Body(0.25, 0.1, CLAY_RAISE_CM);
             }
             case "loam" -> {
-                advice.add("This texture needs no amending; mulch keeps it so.");
+                advice.add(Fact.of("amend.none"));
                 yield new Body(0, 0, 0);
             }
             default -> new Body(0, 0, 0);
@@ -110,29 +108,23 @@ public record Amendment(
         };
     }
 
-    private static void phAdvice(Double ph, Double targetPh, double change, int goes, List<String> advice) {
+    private static void phAdvice(Double ph, Double targetPh, double change, int goes, List<Fact> advice) {
         if (targetPh == null || ph == null) {
             return;
         }
         if (Math.abs(change) <= WORTH_CHANGING) {
-            advice.add("The pH of %s is near enough to %s; leave it."
-                    .formatted(Numbers.rounded(ph, 1), Numbers.rounded(targetPh, 1)));
+            advice.add(Fact.of("amend.ph-near", Amount.steps(ph), Amount.steps(targetPh)));
             return;
         }
         if (Math.abs(change) > FIGHTING_THE_SOIL) {
-            advice.add(
-                    "Moving the pH by %s is fighting the soil: prefer plants that take it as it is, or a pot of the right mix."
-                            .formatted(Numbers.rounded(Math.abs(change), 1)));
+            advice.add(Fact.of("amend.fighting", Amount.steps(Math.abs(change))));
         }
         if (change < 0 && ph >= MAY_HOLD_LIME) {
-            advice.add("If vinegar makes the soil fizz it holds free lime, and sulfur will not lower its pH for long.");
+            advice.add(Fact.of("amend.free-lime"));
         }
-        advice.add(
-                change < 0
-                        ? "Sulfur works slowly, over some months of warm soil; test again before the next go."
-                        : "Limestone works over half a year; test again before the next go.");
+        advice.add(Fact.of(change < 0 ? "amend.sulfur-slow" : "amend.lime-slow"));
         if (goes > 1) {
-            advice.add("Spread it in %d goes, half a year apart.".formatted(goes));
+            advice.add(Fact.of("amend.goes", goes));
         }
     }
 

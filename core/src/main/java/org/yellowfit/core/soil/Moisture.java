@@ -1,17 +1,22 @@
 package org.yellowfit.core.soil;
 
-/** Moisture on the scale of rule C3: 1 dry, 2 rather dry, 3 moist, 4 damp, 5 wet. */
-public final class Moisture {
+/** Steps of the moisture scale of rule C3, from 1 to 5. */
+public enum Moisture {
+    DRY,
+    RATHER_DRY,
+    MOIST,
+    DAMP,
+    WET;
 
-    public static final double DRY = 1;
-    public static final double WET = 5;
+    public static final double LEAST = 1;
+    public static final double MOST = 5;
 
-    private static final String[] WORDS = {"dry", "rather dry", "moist", "damp", "wet"};
+    /** The step nearest to a moisture; what lies beyond the scale counts as its end. */
+    public static Moisture of(double moisture) {
+        return values()[(int) Math.round(held(moisture)) - 1];
+    }
 
-    private Moisture() {}
-
-    public static String words(double moisture) {
-        int step = (int) Math.round(Math.max(DRY, Math.min(WET, moisture)));
-        return WORDS[step - 1];
+    static double held(double moisture) {
+        return Math.max(LEAST, Math.min(MOST, moisture));
     }
 }

@@ -2,15 +2,17 @@ package org.yellowfit.core.soil;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 
 /**
  * Moisture on the scale 1 dry … 5 wet from what holds and brings water (rule C3), with the reasons. The steps are our estimates,
  * told in docs/rules.md; half a step each way is as exact as it gets, and the advisor may say otherwise.
  *
  * @param moisture 1 to 5, in half steps
- * @param reasons  one for each thing that moved it, in words
+ * @param reasons  one for each thing that moved it
  */
-public record MoistureEstimate(double moisture, List<String> reasons) {
+public record MoistureEstimate(double moisture, List<Fact> reasons) {
 
     private static final double MIDDLE = 3;
     private static final double DRY_YEAR_MM = 450;
@@ -43,7 +45,7 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
             Irrigation irrigation) {}
 
     public static MoistureEstimate of(Water water) {
-        List<String> reasons = new ArrayList<>();
+        List<Fact> reasons = new ArrayList<>();
         double sum = MIDDLE;
         sum += texture(water.texture(), reasons);
         sum += drainage(water.drainage(), reasons);
@@ -51,20 +53,19 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
         sum += slope(water, reasons);
         if (Boolean.TRUE.equals(water.underRoof())) {
             sum -= 1;
-            reasons.add("rain is kept off");
+            reasons.add(Fact.of("moisture.because.roof"));
         }
         if (water.irrigation() == Irrigation.REGULAR) {
             sum += 1;
-            reasons.add("it is watered regularly");
+            reasons.add(Fact.of("moisture.because.watered"));
         } else if (water.irrigation() == Irrigation.SOMETIMES) {
             sum += 0.5;
-            reasons.add("it is watered now and then");
+            reasons.add(Fact.of("moisture.because.watered-sometimes"));
         }
-        return new MoistureEstimate(
-                Math.rint(Math.max(Moisture.DRY, Math.min(Moisture.WET, sum)) * 2) / 2, List.copyOf(reasons));
+        return new MoistureEstimate(Math.rint(Moisture.held(sum) * 2) / 2, List.copyOf(reasons));
     }
 
-    private static double texture(TextureClass texture, List<String> reasons) {
+    private static double texture(TextureClass texture, List<Fact> reasons) {
         if (texture == null) {
             return 0;
         }
@@ -75,12 +76,18 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
             case CLAY_CLASS, SILTY_CLAY, SANDY_CLAY -> 0.5;
             default -> 0;
         };
-        reasons.add(texture.words()
-                + (by < 0 ? " lets water go" : by > 0 ? " holds water" : " holds some water and lets some go"));
+        reasons.add(Fact.of("moisture.because.texture." + word(by), texture));
         return by;
     }
 
-    private static double drainage(Drainage drainage, List<String> reasons) {
+    private static String word(double by) {
+        if (by == 0) {
+            return "some";
+        }
+        return by < 0 ? "lets-go" : "holds";
+    }
+
+    private static double drainage(Drainage drainage, List<Fact> reasons) {
         if (drainage == null) {
             return 0;
         }
@@ -91,27 +98,27 @@ public record MoistureEstimate(double moisture, List<String> reasons) {
             case FAST -> -0.5;
         };
         if (by != 0) {
-            reasons.add("it drains " + (by > 0 ? drainage == Drainage.POOR ? "poorly" : "slowly" : "fast"));
+            reasons.add(Fact.of("moisture.because.drainage." + Words.of(drainage)));
         }
         return by;
     }
 
-    private static double rain(Double rainMm, List<String> reasons) {
+    private static double rain(Double rainMm, List<Fact> reasons) {
         if (rainMm == null) {
             return 0;
         }
         double by = rainMm < DRY_YEAR_MM ? -1 : rainMm < MODEST_YEAR_MM ? -0.5 : rainMm > WET_YEAR_MM ? 0.5 : 0;
-        reasons.add("about %d mm of rain a year".formatted(Math.round(rainMm / 10) * 10));
+        reasons.add(Fact.of("moisture.because.rain", Math.round(rainMm / 10) * 10));
         return by;
     }
 
-    private static double slope(Water water, List<String> reasons) {
+    private static double slope(Water water, List<Fact> reasons) {
         if (Boolean.TRUE.equals(water.footOfSlope())) {
-            reasons.add("water gathers at the foot of the slope");
+            reasons.add(Fact.of("moisture.because.foot"));
             return 0.5;
         }
         if (water.slopePercent() != null && water.slopePercent() >= STEEP_PERCENT) {
-            reasons.add("water runs off the slope");
+            reasons.add(Fact.of("moisture.because.slope"));
             return -0.5;
         }
         return 0;

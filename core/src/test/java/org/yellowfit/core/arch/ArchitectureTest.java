@@ -51,7 +51,7 @@ class ArchitectureTest {
                 .layer("drawing")
                 .definedBy("..core.site..")
                 .layer("compare")
-                .definedBy("..core.compare..")
+                .definedBy("..core.pair..")
                 .layer("fit")
                 .definedBy("..core.fit..")
                 .layer("hand over")

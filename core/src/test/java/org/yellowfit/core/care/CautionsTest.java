@@ -5,45 +5,29 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Fact;
 
 /** Rule F8. */
 class CautionsTest {
 
     @Test
     void everyHandoutTellsOfServicesLabelsAndLocalCodes() {
-        assertThat(String.join(" ", Cautions.of(List.of())))
-                .contains("buried pipes and cables", "label of any chemical", "lift with help", "Local codes");
+        assertThat(Cautions.of(List.of()))
+                .extracting(Fact::key)
+                .containsExactly("caution.dig", "caution.chemicals", "caution.codes");
     }
 
     @Test
     void poisonThornsAndLargeTreesAreNamedWithTheirPlants() {
-        String told = String.join(
-                " ",
-                Cautions.of(List.of(
-                        Plants.plant("botanical=Taxus+media hazards=toxic-people|toxic-pets"),
-                        Plants.plant("botanical=Rosa+rugosa hazards=thorns"),
-                        Plants.plant("botanical=Betula+nigra kind=tree height10_m=8"))));
+        List<Fact> told = Cautions.of(List.of(
+                Plants.plant("botanical=Taxus+media hazards=toxic-people|toxic-pets"),
+                Plants.plant("botanical=Rosa+rugosa hazards=thorns"),
+                Plants.plant("botanical=Betula+nigra kind=tree height10_m=8")));
         assertThat(told)
                 .contains(
-                        "Poisonous to people if eaten: Taxus media",
-                        "veterinarian",
-                        "Thorny: Rosa rugosa",
-                        "Large tree: Betula nigra",
-                        "licensed arborist");
-    }
-
-    @Test
-    void careIsToldInSentences() {
-        assertThat(CareSentence.of(Plants.plant(
-                        "prune_group=new-wood divide_years=4 late_riser=yes slow_start_years=3 care_min_year=12")))
-                .contains(
-                        "first two summers",
-                        "third to a half",
-                        "Divide every 4 years",
-                        "looks dead",
-                        "Little to see for 3 years",
-                        "12 minutes");
-        assertThat(CareSentence.of(Plants.plant("kind=annual persistence=annual")))
-                .contains("through the season");
+                        Fact.of("caution.toxic-people", List.of("Taxus media")),
+                        Fact.of("caution.toxic-pets", List.of("Taxus media")),
+                        Fact.of("caution.thorns", List.of("Rosa rugosa")),
+                        Fact.of("caution.large", List.of("Betula nigra")));
     }
 }

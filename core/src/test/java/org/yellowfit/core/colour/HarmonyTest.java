@@ -2,7 +2,6 @@ package org.yellowfit.core.colour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -28,12 +27,5 @@ class HarmonyTest {
         assertThat(Harmony.between(Colour.parse(other), Colour.parse(one)).orElse(null))
                 .as("the other way round")
                 .isEqualTo(harmony);
-    }
-
-    @Test
-    void everyHarmonyHasWords() {
-        for (Harmony harmony : Harmony.values()) {
-            assertThat(harmony.words()).isNotBlank();
-        }
     }
 }

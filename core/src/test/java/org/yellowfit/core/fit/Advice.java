@@ -7,7 +7,6 @@ import java.util.Map;
 import org.assertj.core.api.AbstractAssert;
 import org.assertj.core.api.Assertions;
 import org.yellowfit.core.measure.Problem;
-import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.WatchList;
@@ -48,8 +47,7 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
         Question question = new Question(
                 SiteReader.site(values(site), "site.", problems),
                 SiteReader.wants(values(wants), "wants.", problems),
-                policy,
-                UnitSystem.METRIC);
+                policy);
         Assertions.assertThat(problems).isEmpty();
         return question;
     }
@@ -87,7 +85,7 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
     }
 
     Advice because(CriterionName criterion, String... parts) {
-        Assertions.assertThat(judgement(criterion).why()).contains(parts);
+        Assertions.assertThat(judgement(criterion).why().toString()).contains(parts);
         return this;
     }
 

@@ -65,7 +65,7 @@ class FitRulesTest {
                 .says(HARDINESS, Verdict.FITS_IF)
                 .byRule(HARDINESS, "A5")
                 .remediedBy(HARDINESS, Action.ANNUAL)
-                .because(HARDINESS, "22 weeks");
+                .because(HARDINESS, "hardiness.weeks(22)");
         Advice.on(plant, "zone=6b plantingDate=2026-09-01 firstFrost=2026-10-12")
                 .says(HARDINESS, Verdict.NO);
         Advice.on(plant, "zone=6b plantingDate=2026-09-01 firstFrost=2026-10-12", "", Policy.BOLD)
@@ -78,7 +78,7 @@ class FitRulesTest {
                 .says(HARDINESS, Verdict.FITS_IF)
                 .byRule(HARDINESS, "A4")
                 .remediedBy(HARDINESS, Action.SHELTER)
-                .because(HARDINESS, "7a", "6b", "one half-zone")
+                .because(HARDINESS, "7a", "6b", "half-zone")
                 .isLimitedBy(HARDINESS)
                 .concludes(Verdict.FITS_IF);
     }
@@ -184,17 +184,17 @@ class FitRulesTest {
     @Test
     void whatOutgrowsItsRoomIsToldByHowMuchAndWhen() {
         Advice.on(Plants.plant("height10_m=1.2"), "maxHeightM=0.9")
-                .because(HEIGHT, "1.2 m", "90 cm", "30 cm over", "in year 6");
+                .because(HEIGHT, "1.2 metres", "0.9 metres", "0.3 metres", "room.year(6)");
         Advice.on(Plants.plant("spread10_m=1.2 hard_prune=yes"), "depthM=1").remediedBy(SPREAD, Action.PRUNE_SIZE);
     }
 
     @Test
     void sentencesCarryBothNumbers() {
         Advice.on(Plants.plant("sun_live_h=2 sun_flower_h=4"), "sunHours=3.2")
-                .because(SUN_FLOWER, "3.2 h", "4 h", "leaves")
-                .because(SUN_LIVE, "3.2 h", "2 h");
+                .because(SUN_FLOWER, "sun-flower.short(3.2 hours, 4 hours)")
+                .because(SUN_LIVE, "sun-live.fits(3.2 hours, 2 hours)");
         Advice.on(Plants.plant("hot_sun_max_h=2"), "sunHours=5 hotHours=2 reflectedHeat=yes")
-                .because(HOT_SUN, "3 h", "2 h");
+                .because(HOT_SUN, "3 hours", "2 hours");
     }
 
     @Test
@@ -202,7 +202,7 @@ class FitRulesTest {
         Advice.on(Plants.plant("moisture=3..4 drought=yes looks_good_from=2"), "moisture=1")
                 .says(MOISTURE, Verdict.FITS_IF)
                 .byRule(MOISTURE, "C7")
-                .because(MOISTURE, "survives dry", "from 2")
+                .because(MOISTURE, "moisture.survives(", "2 steps)")
                 .remediedBy(MOISTURE, Action.WATER);
     }
 
@@ -258,7 +258,7 @@ class FitRulesTest {
     void unknownLightIsToBeFoundOutFirst() {
         Advice.on(Plants.plant("sun_live_h="), "zone=6b sunHours=5")
                 .concludes(Verdict.FITS_IF)
-                .because(SUN_LIVE, "find out first");
+                .because(SUN_LIVE, "unknown.sun-live");
     }
 
     @Test

@@ -65,9 +65,9 @@ class SiteReaderTest {
         nulls.put("ph", "");
         SiteConditions site = SiteReader.site(nulls, "", problems);
         assertThat(problems).isEmpty();
-        assertThat(site.zone()).isNull();
-        assertThat(site.ph()).isNull();
-        assertThat(site.horizonYears()).isEqualTo(10);
+        assertThat(site.winter().zone()).isNull();
+        assertThat(site.soil().ph()).isNull();
+        assertThat(site.room().horizonYears()).isEqualTo(10);
         assertThat(SiteReader.policy(null, problems)).isEqualTo(Policy.STANDARD);
     }
 
@@ -81,9 +81,13 @@ class SiteReaderTest {
     @Test
     void aZoneMayBeANumberAndALowestTemperatureStandsIn() {
         List<Problem> problems = new ArrayList<>();
-        assertThat(SiteReader.site(Map.of("zone", 6), "", problems).zone().label())
+        assertThat(SiteReader.site(Map.of("zone", 6), "", problems)
+                        .winter()
+                        .zone()
+                        .label())
                 .isEqualTo("6a");
         assertThat(SiteReader.site(Map.of("minTempC", -19.0), "", problems)
+                        .winter()
                         .zone()
                         .label())
                 .isEqualTo("6b");

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Policy;
 
 /** How a spot changes its zone, step by step (rule A3), said and judged alike. */
@@ -16,27 +17,27 @@ class SpotTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "zone=6b                                       | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
-                "zone=6b sheltered=yes                         | STANDARD | 2 | In the lee of a warm wall: half a zone warmer, 7a.",
-                "zone=6b frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 6a.",
-                "zone=6b sheltered=yes frostPocket=yes         | STANDARD | 3 | In a frost pocket: half a zone colder, 6b.",
-                "zone=6b exposure=wind                         | STANDARD | 2 | In the wind, evergreens dry out in winter: for them it is 6a.",
-                "zone=6b sheltered=yes exposure=wind           | STANDARD | 3 | In the wind, evergreens dry out in winter: for them it is 6b.",
-                "zone=6b container=yes                         | CAUTIOUS | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 4b.",
-                "zone=6b container=yes                         | STANDARD | 2 | In a pot left outdoors roots freeze: plants must be hardy to zone 5a.",
-                "zone=6b container=yes                         | BOLD     | 2 | In a pot: what is hardy in the ground is wrapped or moved in.",
-                "zone=6b sheltered=no frostPocket=no           | STANDARD | 1 | Zone 6b: a usual winter goes down to between −20.6 °C and −17.8 °C.",
-                "zone=1a frostPocket=yes                       | STANDARD | 2 | In a frost pocket: half a zone colder, 1a.",
+                "zone=6b                                       | STANDARD | 1 | spot.zone(6b, -20.5556 celsius, -17.7778 celsius)",
+                "zone=6b sheltered=yes                         | STANDARD | 2 | spot.sheltered(7a)",
+                "zone=6b frostPocket=yes                       | STANDARD | 2 | spot.frost-pocket(6a)",
+                "zone=6b sheltered=yes frostPocket=yes         | STANDARD | 3 | spot.frost-pocket(6b)",
+                "zone=6b exposure=wind                         | STANDARD | 2 | spot.wind(6a)",
+                "zone=6b sheltered=yes exposure=wind           | STANDARD | 3 | spot.wind(6b)",
+                "zone=6b container=yes                         | CAUTIOUS | 2 | spot.pot(4b)",
+                "zone=6b container=yes                         | STANDARD | 2 | spot.pot(5a)",
+                "zone=6b container=yes                         | BOLD     | 2 | spot.pot.bold",
+                "zone=6b sheltered=no frostPocket=no           | STANDARD | 1 | spot.zone(6b, -20.5556 celsius, -17.7778 celsius)",
+                "zone=1a frostPocket=yes                       | STANDARD | 2 | spot.frost-pocket(1a)",
             })
     void told(String site, Policy policy, int steps, String last) {
-        List<String> told = Spot.told(Advice.question(site, "", policy));
+        List<Fact> told = Spot.steps(Advice.question(site, "", policy));
         assertThat(told).hasSize(steps);
-        assertThat(told.get(steps - 1)).isEqualTo(last);
+        assertThat(told.get(steps - 1)).hasToString(last);
     }
 
     @Test
     void withoutAZoneNothingIsTold() {
-        assertThat(Spot.told(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD)))
+        assertThat(Spot.steps(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD)))
                 .isEmpty();
     }
 

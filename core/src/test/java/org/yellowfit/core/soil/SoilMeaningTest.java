@@ -7,67 +7,65 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 
 /** What a soil means, said (rules C1 to C5). */
 class SoilMeaningTest {
 
     @ParameterizedTest(name = "{0}: “{1}”")
     @CsvSource({
-        "SAND_CLASS, warms early",
-        "LOAMY_SAND, warms early",
-        "SANDY_LOAM, nearly everything roots in it",
-        "LOAM_CLASS, nearly everything roots in it",
-        "SILT_LOAM,  nearly everything roots in it",
-        "CLAY_LOAM,  nearly everything roots in it",
-        "SANDY_CLAY, not to be trodden",
-        "SILTY_CLAY, not to be trodden",
-        "CLAY_CLASS, not to be trodden",
+        "SAND_CLASS, sand",
+        "LOAMY_SAND, sand",
+        "SANDY_LOAM, loam",
+        "LOAM_CLASS, loam",
+        "SILT_LOAM,  loam",
+        "CLAY_LOAM,  loam",
+        "SANDY_CLAY, clay",
+        "SILTY_CLAY, clay",
+        "CLAY_CLASS, clay",
     })
     void texture(TextureClass texture, String part) {
         assertThat(SoilMeaning.of(texture, null, null, null))
-                .singleElement()
-                .satisfies(said -> assertThat(said)
-                        .contains(part)
-                        .startsWith(texture.words().substring(0, 1).toUpperCase()));
+                .containsExactly(Fact.of("soil.means.texture." + part, texture));
     }
 
     @ParameterizedTest
     @EnumSource(Drainage.class)
     void everyDrainageSaysWhatToDo(Drainage drainage) {
         assertThat(SoilMeaning.of(null, drainage, null, null))
-                .singleElement()
-                .satisfies(said -> assertThat(said).hasSizeGreaterThan(40).endsWith("."));
+                .containsExactly(Fact.of("soil.means.drainage." + Words.of(drainage)));
     }
 
     @ParameterizedTest(name = "pH {0} {1}")
     @CsvSource({
-        "4.5, is acid",
-        "5.7, is acid",
-        "5.8, suits nearly everything",
-        "6.5, suits nearly everything",
-        "7.2, suits nearly everything",
-        "7.3, is alkaline",
-        "8.4, is alkaline"
+        "4.5, acid",
+        "5.7, acid",
+        "5.8, neutral",
+        "6.5, neutral",
+        "7.2, neutral",
+        "7.3, alkaline",
+        "8.4, alkaline"
     })
     void ph(double ph, String part) {
         assertThat(SoilMeaning.of(null, null, null, ph))
-                .singleElement()
-                .satisfies(said -> assertThat(said).startsWith("pH " + ph).contains(part));
+                .containsExactly(Fact.of("soil.means.ph." + part, Amount.ph(ph)));
     }
 
     @ParameterizedTest(name = "moisture {0}: {1}")
     @CsvSource({
-        "1, go short",
-        "2, go short",
+        "1, soil.means.dry",
+        "2, soil.means.dry",
         "2.5, ''",
         "3, ''",
         "3.5, ''",
-        "4, rot here in winter",
-        "5, rot here in winter"
+        "4, soil.means.wet",
+        "5, soil.means.wet"
     })
     void moisture(double moisture, String part) {
-        List<String> told = SoilMeaning.of(null, null, moisture, null);
-        assertThat(String.join(" ", told)).contains(part);
+        List<Fact> told = SoilMeaning.of(null, null, moisture, null);
+        assertThat(told.toString()).contains(part);
         assertThat(told).hasSize(part.isEmpty() ? 0 : 1);
     }
 

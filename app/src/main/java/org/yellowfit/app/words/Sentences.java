@@ -1,0 +1,133 @@
+package org.yellowfit.app.words;
+
+import java.text.MessageFormat;
+import java.time.Month;
+import java.time.format.TextStyle;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.context.i18n.LocaleContextHolder;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.soil.TextureClass;
+
+/**
+ * Facts in words. The sentences stand in {@code sentences.properties}, one file a language; the language is that of the request
+ * (see {@link Language}), the units are the visit's.
+ */
+public final class Sentences {
+
+    private static final String BUNDLE = Sentences.class.getPackageName() + ".sentences";
+    /** Read once each; a format is not for two threads, so every sentence is said by a copy. */
+    private static final Map<String, MessageFormat> READ = new ConcurrentHashMap<>();
+    /** Of two ends that read the same only one is said. */
+    private static final String LENGTH_RANGE = "length.range";
+
+    private Sentences() {}
+
+    /** Sentences one after the other. */
+    public static String say(List<Fact> facts, UnitSystem units) {
+        return facts.stream().map(fact -> say(fact, units)).collect(Collectors.joining(" "));
+    }
+
+    public static List<String> each(List<Fact> facts, UnitSystem units) {
+        return facts.stream().map(fact -> say(fact, units)).toList();
+    }
+
+    public static String say(Fact fact, UnitSystem units) {
+        Object[] values = fact.values().stream()
+                .map(value -> word(value, joint(fact), units))
+                .toArray();
+        if (fact.key().equals(LENGTH_RANGE) && values[0].equals(values[1])) {
+            return (String) values[0];
+        }
+        return said(keyOf(fact), values);
+    }
+
+    /** A sentence or label that needs no units. */
+    public static String say(String key, Object... values) {
+        return say(Fact.of(key, values), UnitSystem.METRIC);
+    }
+
+    /** A word of a closed list, as a label. */
+    public static String label(Enum<?> word) {
+        if (word instanceof TextureClass texture) {
+            return texture.words();
+        }
+        if (word instanceof Month month) {
+            return month.getDisplayName(TextStyle.FULL, locale());
+        }
+        String key = word.getDeclaringClass().getSimpleName() + "." + Words.of(word);
+        return bundle().containsKey(key)
+                ? bundle().getString(key)
+                : Words.of(word).replace('-', ' ');
+    }
+
+    /** A sentence about one thing may have a form of its own. */
+    private static String keyOf(Fact fact) {
+        boolean one =
+                !fact.values().isEmpty() && fact.values().get(0) instanceof Number count && count.doubleValue() == 1;
+        return one && bundle().containsKey(fact.key() + ".one") ? fact.key() + ".one" : fact.key();
+    }
+
+    private static String said(String key, Object[] values) {
+        MessageFormat read =
+                READ.computeIfAbsent(locale() + " " + key, any -> new MessageFormat(bundle().getString(key), locale()));
+        return ((MessageFormat) read.clone()).format(values);
+    }
+
+    private static String joint(Fact fact) {
+        return switch (fact.key()) {
+            case "any-of" -> "/";
+            case "all-of" -> " " + bundle().getString("and") + " ";
+            default -> ", ";
+        };
+    }
+
+    private static String word(Object value, String joint, UnitSystem units) {
+        if (value instanceof Fact fact) {
+            return say(fact, units);
+        }
+        if (value instanceof Amount amount) {
+            return amount(amount, units);
+        }
+        if (value instanceof Enum<?> word) {
+            return label(word);
+        }
+        if (value instanceof Collection<?> many) {
+            return many.stream().map(each -> word(each, joint, units)).collect(Collectors.joining(joint));
+        }
+        return String.valueOf(value);
+    }
+
+    /** A number with its unit, rounded as people say it; years, minutes and steps are named by their sentence. */
+    public static String amount(Amount amount, UnitSystem units) {
+        double value = amount.value();
+        return switch (amount.unit()) {
+            case HOURS -> Numbers.rounded(value, 1) + " h";
+            case METRES -> units.length(value);
+            case SQUARE_METRES -> units.area(value);
+            case CELSIUS -> units.temperature(value);
+            case PH -> "pH " + Numbers.rounded(value, 1);
+            case STEPS, YEARS -> Numbers.rounded(value, 1);
+            case MINUTES -> Numbers.rounded(value, 0);
+            case PERCENT -> Numbers.rounded(value, 0) + " %";
+            case MONEY -> Numbers.rounded(value, 2);
+        };
+    }
+
+    private static ResourceBundle bundle() {
+        return ResourceBundle.getBundle(BUNDLE, locale());
+    }
+
+    private static Locale locale() {
+        return LocaleContextHolder.getLocale();
+    }
+}

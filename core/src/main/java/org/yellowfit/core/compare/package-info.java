@@ -1,2 +1,0 @@
-/** Plants beside one another: how alike they are, and what tells them apart. */
-package org.yellowfit.core.compare;

@@ -1,0 +1,102 @@
+package org.yellowfit.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.YesNo;
+import org.yellowfit.core.soil.Moisture;
+
+/**
+ * Moisture on 1–5 against the plant's range (rules C3 and C7): surviving drought and looking good in it are kept apart. The margin
+ * is the steps inside the range, negative outside.
+ */
+final class MoistureRule implements Rule {
+
+    @Override
+    public CriterionName name() {
+        return CriterionName.MOISTURE;
+    }
+
+    @Override
+    public Optional<Judge> judge(Catalogue plants, Question q) {
+        return Optional.ofNullable(q.site().soil().moisture()).map(here -> new MoistureJudge(plants, here));
+    }
+
+    private record MoistureJudge(Catalogue plants, double here) implements Judge {
+
+        @Override
+        public void judge(int i, Ruling into) {
+            double low = plants.moistureLow[i];
+            if (Double.isNaN(low)) {
+                into.set(Outcome.UNKNOWN);
+                return;
+            }
+            double inside = Math.min(here - low, plants.moistureHigh[i] - here);
+            if (inside >= 0) {
+                into.set(Outcome.MOISTURE_SUITS, inside);
+            } else if (-inside <= RuleNumber.MOISTURE_REACH.value) {
+                into.set(Outcome.MOISTURE_NEAR, inside);
+            } else {
+                boolean survived =
+                        here < low && low - here <= RuleNumber.MOISTURE_FAR.value && survivesDry(plants.plants[i]);
+                into.set(survived ? Outcome.MOISTURE_SURVIVED : Outcome.MOISTURE_FAR, inside);
+            }
+        }
+
+        private static boolean survivesDry(Cultivar plant) {
+            return plant.is(Traits.DROUGHT, YesNo.YES);
+        }
+
+        @Override
+        public Fact site() {
+            return Fact.of("moisture.site", Amount.steps(here), Moisture.of(here));
+        }
+
+        @Override
+        public Finding explain(int i, Ruling ruling) {
+            double low = plants.moistureLow[i];
+            double high = plants.moistureHigh[i];
+            Fact takes = Fact.of("range", Amount.steps(low), Amount.steps(high));
+            Strip strip = Strip.around(low, high, here, RuleNumber.MOISTURE_STRIP_STEP.value);
+            if (here > high) {
+                return Finding.of(ruling, takes, Fact.of("moisture.wet", site(), takes), strip)
+                        .with(tooWet(high));
+            }
+            if (here >= low) {
+                return Finding.of(ruling, takes, Fact.of("moisture.fits", site(), takes), strip);
+            }
+            boolean survives = survivesDry(plants.plants[i]);
+            double goodFrom = plants.plants[i].get(Traits.LOOKS_GOOD_FROM).orElse(low);
+            Fact why = survives
+                    ? Fact.of("moisture.survives", site(), takes, Amount.steps(goodFrom))
+                    : Fact.of("moisture.dry", site(), takes);
+            return Finding.of(ruling, takes, why, strip)
+                    .byRule(survives ? "C7" : "C3")
+                    .with(tooDry(low, survives));
+        }
+
+        private List<Remedy> tooWet(double high) {
+            return here - high > RuleNumber.MOISTURE_FAR.value
+                    ? List.of()
+                    : List.of(
+                            drier(Remedy.Action.PLANT_HIGH, high, "plant-high"),
+                            drier(Remedy.Action.DRAIN, high, "drain"));
+        }
+
+        private static Remedy drier(Remedy.Action action, double to, String key) {
+            return Remedy.of(action, site -> site.withSoil(soil -> soil.withMoisture(to)), key);
+        }
+
+        private List<Remedy> tooDry(double low, boolean survives) {
+            return low - here > RuleNumber.MOISTURE_FAR.value
+                    ? List.of()
+                    : List.of(Remedy.of(
+                            Remedy.Action.WATER,
+                            site -> site.withSoil(soil -> soil.withMoisture(low)),
+                            survives ? "water.establish" : "water.always"));
+        }
+    }
+}

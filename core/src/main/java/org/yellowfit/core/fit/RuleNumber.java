@@ -1,0 +1,100 @@
+package org.yellowfit.core.fit;
+
+import org.yellowfit.core.plant.Policy;
+
+/** Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md beside {@link Outcome}. */
+enum RuleNumber {
+    LIMITING_SHARE(0.6, "of the weight", "so chosen that no plant with a remedy outranks one that fits"),
+
+    WEEKS_OF_SHOW_CAUTIOUS(12, "weeks", "A5, our estimate"),
+    WEEKS_OF_SHOW_STANDARD(8, "weeks", "A5"),
+    WEEKS_OF_SHOW_BOLD(4, "weeks", "A5, our estimate"),
+    BUD_LOSS_CAUTIOUS(0.15, "of the springs put up with", "A8, our choice"),
+    BUD_LOSS_STANDARD(0.3, "of the springs put up with", "A8, our choice"),
+    BUD_LOSS_BOLD(0.5, "of the springs put up with", "A8, our choice"),
+    POT_MARGIN_CAUTIOUS(4, "half-zones", "A3"),
+    POT_MARGIN_STANDARD(3, "half-zones", "A3"),
+    POT_MARGIN_BOLD(0, "half-zones", "A3"),
+    COLD_GAP_CAUTIOUS(0, "half-zones bridged", "A4"),
+    COLD_GAP_STANDARD(1, "half-zones bridged", "A4"),
+    COLD_GAP_BOLD(2, "half-zones bridged", "A4"),
+    FROST_FREE_POT_REACH(8, "half-zones", "A3, our judgement of what is worth carrying in"),
+    ZONE_STRIP_STEP(2, "half-zones", "a step of the strip"),
+
+    SHADED_AFTERNOON(1, "h over the limit", "B3, what afternoon shade takes away"),
+    SUN_STRIP_STEP(1, "h", "a step of the strip"),
+
+    MOISTURE_REACH(1, "steps", "C3, bridged by watering or draining"),
+    MOISTURE_FAR(2, "steps", "C3, bridged by nothing"),
+    MOISTURE_STRIP_STEP(0.5, "steps", "a step of the strip"),
+    PH_REACH(0.5, "pH", "C5, what can be nudged"),
+    PH_STRIP_STEP(0.5, "pH", "a step of the strip"),
+
+    PRUNED_FROM(1.5, "times the room", "I1, a cut of a third"),
+    NARROW_STRIP(0.9, "m", "D5"),
+    ROOM_STRIP_STEP(0.1, "of the room", "a step of the strip"),
+    LEAST_ROOM_STRIP_STEP(0.05, "m", "a step of the strip"),
+
+    GREEN_HUE_FROM(112, "° OKLab hue", "of leaf greens"),
+    GREEN_HUE_TO(165, "° OKLab hue", "of leaf greens"),
+    GOLD_FROM_LIGHTNESS(0.72, "OKLab lightness", "a green above it reads as gold or lime"),
+    COLOURED_FROM_CHROMA(0.05, "OKLab chroma", "C4, white flowers stay white"),
+    ACID_TO(5.5, "pH", "C4, blue below"),
+    ALKALINE_FROM(6.5, "pH", "C4, pink above"),
+    READS_THE_SAME(0.1, "OKLab distance", "a colour asked for exactly");
+
+    final double value;
+    private final String unit;
+    private final String source;
+
+    RuleNumber(double value, String unit, String source) {
+        this.value = value;
+        this.unit = unit;
+        this.source = source;
+    }
+
+    String unit() {
+        return unit;
+    }
+
+    String source() {
+        return source;
+    }
+
+    /** The number as a count of half-zones, weeks or steps. */
+    int whole() {
+        return (int) value;
+    }
+
+    static int leastWeeksOfShow(Policy policy) {
+        return switch (policy) {
+            case CAUTIOUS -> WEEKS_OF_SHOW_CAUTIOUS.whole();
+            case STANDARD -> WEEKS_OF_SHOW_STANDARD.whole();
+            case BOLD -> WEEKS_OF_SHOW_BOLD.whole();
+        };
+    }
+
+    static double mostBudLoss(Policy policy) {
+        return switch (policy) {
+            case CAUTIOUS -> BUD_LOSS_CAUTIOUS.value;
+            case STANDARD -> BUD_LOSS_STANDARD.value;
+            case BOLD -> BUD_LOSS_BOLD.value;
+        };
+    }
+
+    static int potMargin(Policy policy) {
+        return switch (policy) {
+            case CAUTIOUS -> POT_MARGIN_CAUTIOUS.whole();
+            case STANDARD -> POT_MARGIN_STANDARD.whole();
+            case BOLD -> POT_MARGIN_BOLD.whole();
+        };
+    }
+
+    static int bridgedGap(Policy policy) {
+        return switch (policy) {
+            case CAUTIOUS -> COLD_GAP_CAUTIOUS.whole();
+            case STANDARD -> COLD_GAP_STANDARD.whole();
+            case BOLD -> COLD_GAP_BOLD.whole();
+        };
+    }
+}

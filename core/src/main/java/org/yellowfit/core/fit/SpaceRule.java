@@ -1,0 +1,165 @@
+package org.yellowfit.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Policy;
+
+/**
+ * Size at the horizon against the room there is (rules D1 to D5): height in flower under a limit, or spread in the depth.
+ * Cautious and standard ask the large end of the expected size to fit, bold the usual size.
+ */
+final class SpaceRule implements Rule {
+
+    /** Sizes come out of powers and roots: a size equal to the room but for the last digits fits it. */
+    private static final double ROUNDING = 1e-9;
+    /** A lack that is told is never told as nothing, m. */
+    private static final double LEAST_TOLD_M = 0.01;
+
+    private final boolean upward;
+
+    private SpaceRule(boolean upward) {
+        this.upward = upward;
+    }
+
+    static SpaceRule height() {
+        return new SpaceRule(true);
+    }
+
+    static SpaceRule spread() {
+        return new SpaceRule(false);
+    }
+
+    @Override
+    public CriterionName name() {
+        return upward ? CriterionName.HEIGHT : CriterionName.SPREAD;
+    }
+
+    @Override
+    public Optional<Judge> judge(Catalogue plants, Question q) {
+        Room room = q.site().room();
+        return Optional.ofNullable(upward ? room.maxHeightM() : room.widthM())
+                .map(limit -> new SpaceJudge(plants, q, limit));
+    }
+
+    private final class SpaceJudge implements Judge {
+
+        private final Catalogue plants;
+        private final Sizes sizes;
+        private final double room;
+        private final double years;
+        private final Policy policy;
+        private final boolean narrow;
+        private final boolean pruned;
+        private final boolean[] mayBeKept;
+
+        SpaceJudge(Catalogue plants, Question q, double room) {
+            this.plants = plants;
+            this.room = room;
+            policy = q.policy();
+            years = q.site().room().horizonYears();
+            sizes = plants.sizesAt(years);
+            narrow = !upward && room < RuleNumber.NARROW_STRIP.value;
+            pruned = q.site().practice().does(Practice.Measure.PRUNED_TO_SIZE);
+            mayBeKept = upward ? plants.heightKept : plants.widthKept;
+        }
+
+        @Override
+        public void judge(int i, Ruling into) {
+            double mid = mid(i);
+            double size = policy == Policy.BOLD ? mid : high(i);
+            if (size <= room + ROUNDING) {
+                boolean tight = narrow && !plants.slender[i];
+                into.set(tight ? Outcome.STRIP_NARROW : Outcome.ROOM_ENOUGH, (room - size) / room);
+            } else if (mid <= room * RuleNumber.PRUNED_FROM.value && mayPrune(i)) {
+                into.set(pruned ? Outcome.KEPT_SMALL : Outcome.TO_BE_CUT, mid / room - 1);
+            } else if (mid <= room + ROUNDING && policy != Policy.CAUTIOUS) {
+                into.set(Outcome.MAY_STAY_WITHIN, (room - mid) / Math.max(size - mid, ROUNDING));
+            } else {
+                into.set(Outcome.TOO_LARGE, size / room - 1);
+            }
+        }
+
+        /**
+         * D3; a clump that dies down is divided or trimmed at its edge, so its width may be kept too. Never planned on by the
+         * cautious.
+         */
+        private boolean mayPrune(int i) {
+            return policy != Policy.CAUTIOUS && mayBeKept[i];
+        }
+
+        private double mid(int i) {
+            return upward ? sizes.heightMid(i) : sizes.spreadMid(i);
+        }
+
+        private double high(int i) {
+            return upward ? sizes.heightHigh(i) : sizes.spreadHigh(i);
+        }
+
+        @Override
+        public Fact site() {
+            return Fact.of(name().word() + ".site", Amount.metres(room));
+        }
+
+        @Override
+        public Finding explain(int i, Ruling ruling) {
+            double mid = mid(i);
+            double high = high(i);
+            double judged = policy == Policy.BOLD ? mid : high;
+            Fact grows = Fact.of(
+                    name().word() + ".plant",
+                    Fact.of("length.range", Amount.metres(mid), Amount.metres(high)),
+                    Amount.years(years));
+            double step = Math.max(RuleNumber.LEAST_ROOM_STRIP_STEP.value, room * RuleNumber.ROOM_STRIP_STEP.value);
+            Strip strip = Strip.around(judged, Double.POSITIVE_INFINITY, room, step);
+            if (ruling.verdict() == Verdict.FITS) {
+                Fact why = Fact.of(
+                        name().word() + ".fits", Amount.metres(judged), Amount.years(years), Amount.metres(room));
+                return Finding.of(ruling, grows, why, strip);
+            }
+            boolean mayStay = mid <= room + ROUNDING;
+            double told = mayStay ? high : mid;
+            Fact why = Fact.of(
+                    name().word() + (mayStay ? ".may" : ".over"),
+                    Amount.metres(told),
+                    Amount.years(years),
+                    Amount.metres(room),
+                    Amount.metres(Math.max(LEAST_TOLD_M, told - room)),
+                    outgrown(i));
+            return Finding.of(ruling, grows, why, strip).byRule("D4").with(remedies(i, ruling, judged));
+        }
+
+        private List<Remedy> remedies(int i, Ruling ruling, double size) {
+            if (ruling.verdict() == Verdict.NO && size > room * RuleNumber.PRUNED_FROM.value) {
+                return List.of();
+            }
+            Remedy move = Remedy.of(
+                    Remedy.Action.MOVE,
+                    site -> site.withRoom(there -> upward ? there.forHeight(size) : there.forSpread(size)),
+                    upward ? "height.move" : "room.move",
+                    Amount.metres(size));
+            boolean cut = ruling.verdict() == Verdict.FITS_IF && mayPrune(i);
+            return cut ? List.of(cutBack(i), move) : List.of(move);
+        }
+
+        private Remedy cutBack(int i) {
+            return Remedy.practised(
+                    Remedy.Action.PRUNE_SIZE,
+                    Practice.Measure.PRUNED_TO_SIZE,
+                    plants.plants[i].isWoody() ? "prune-size" : "divide",
+                    Amount.metres(room));
+        }
+
+        private Fact outgrown(int i) {
+            PlantGrowth growth = PlantGrowth.of(plants.plants[i]);
+            double reached = upward ? growth.yearsToHeight(room) : growth.yearsToSpread(room);
+            if (!Double.isFinite(reached)) {
+                return Fact.of("room.never");
+            }
+            int year = Math.max(1, (int) Math.ceil(reached));
+            return year > 1 ? Fact.of("room.year", year) : Fact.of("room.first");
+        }
+    }
+}

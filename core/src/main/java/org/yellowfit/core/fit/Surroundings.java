@@ -1,0 +1,69 @@
+package org.yellowfit.core.fit;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+import org.yellowfit.core.plant.Stress;
+
+/**
+ * What comes at a plant from outside, and whom it may hurt (rules F1, F3, F4). Null is unknown.
+ *
+ * @param exposure           empty where nothing burdens the place
+ * @param strictlyNoHazards  nothing that hurts, wherever it stands
+ */
+public record Surroundings(
+        Set<Stress> exposure,
+        Pressure deer,
+        Pressure rabbits,
+        Boolean children,
+        Boolean pets,
+        Boolean strictlyNoHazards) {
+
+    public static final Surroundings UNKNOWN = new Surroundings(null, null, null, null, null, null);
+
+    public Surroundings {
+        exposure = exposure == null ? null : Collections.unmodifiableSet(copy(exposure));
+    }
+
+    private static Set<Stress> copy(Set<Stress> stresses) {
+        return stresses.isEmpty() ? EnumSet.noneOf(Stress.class) : EnumSet.copyOf(stresses);
+    }
+
+    public boolean has(Stress stress) {
+        return exposure != null && exposure.contains(stress);
+    }
+
+    public boolean hasChildren() {
+        return Boolean.TRUE.equals(children);
+    }
+
+    public boolean hasPets() {
+        return Boolean.TRUE.equals(pets);
+    }
+
+    public boolean isStrict() {
+        return Boolean.TRUE.equals(strictlyNoHazards);
+    }
+
+    public Surroundings without(Set<Stress> stresses) {
+        if (exposure == null) {
+            return this;
+        }
+        Set<Stress> left = copy(exposure);
+        left.removeAll(stresses);
+        return new Surroundings(left, deer, rabbits, children, pets, strictlyNoHazards);
+    }
+
+    public Surroundings withoutDeer() {
+        return new Surroundings(exposure, Pressure.NONE, rabbits, children, pets, strictlyNoHazards);
+    }
+
+    public Surroundings withoutRabbits() {
+        return new Surroundings(exposure, deer, Pressure.NONE, children, pets, strictlyNoHazards);
+    }
+
+    /** Where neither children nor pets reach. */
+    public Surroundings outOfReach() {
+        return new Surroundings(exposure, deer, rabbits, false, false, strictlyNoHazards);
+    }
+}
