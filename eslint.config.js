@@ -6,7 +6,7 @@ module.exports = [
   { ignores: ['**/vendor/**', '**/target/**', 'node_modules/**'] },
   js.configs.recommended,
   {
-    files: ['app/src/main/resources/static/js/**/*.js'],
+    files: ['app/src/main/assets/js/**/*.js'],
     languageOptions: { sourceType: 'module', globals: globals.browser },
   },
   { files: ['eslint.config.js'], languageOptions: { sourceType: 'commonjs', globals: globals.node } },

@@ -1,5 +1,6 @@
 package org.yellowfit.app.shortlist;
 
+import org.yellowfit.core.measure.Fact;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -40,6 +41,15 @@ class ShortlistPages {
     private static final int SHOWN = 24;
     private static final int MISSES_FROM = 80;
     private static final int MISSES = 5;
+    private static final List<CriterionName> ON_THE_LINE = List.of(
+            CriterionName.HARDINESS,
+            CriterionName.SUN_LIVE,
+            CriterionName.TEXTURE,
+            CriterionName.DRAINAGE,
+            CriterionName.MOISTURE,
+            CriterionName.PH,
+            CriterionName.HEIGHT,
+            CriterionName.SPREAD);
     private static final int WHY = 4;
 
     private final CatalogueStore store;
@@ -66,7 +76,7 @@ class ShortlistPages {
                 cards(misses, rows, question, visit),
                 cards(asked, rows, question, visit),
                 why.strip(),
-                line(all, visit.units()),
+                line(fit, question, visit.units()),
                 chips(visit));
     }
 
@@ -74,8 +84,6 @@ class ShortlistPages {
     ShortlistPage head(Visit visit) {
         Question question = visit.question();
         Catalogue catalogue = store.catalogue(question.policy());
-        List<Candidate> any =
-                new Fit(catalogue).rank(question, new Scope(List.of(), true, 1)).candidates();
         return new ShortlistPage(
                 catalogue.size(),
                 List.of(),
@@ -83,7 +91,7 @@ class ShortlistPages {
                 List.of(),
                 List.of(),
                 "",
-                line(any, visit.units()),
+                line(new Fit(catalogue), question, visit.units()),
                 chips(visit));
     }
 
@@ -124,27 +132,15 @@ class ShortlistPages {
                         .toList();
     }
 
-    /** The site's values in the order of the strips, from any plant's judgements: they are the same for all. */
-    private static List<SiteValue> line(List<Candidate> all, UnitSystem units) {
-        List<SiteValue> line = new ArrayList<>();
-        for (CriterionName name : List.of(
-                CriterionName.HARDINESS,
-                CriterionName.SUN_LIVE,
-                CriterionName.TEXTURE,
-                CriterionName.DRAINAGE,
-                CriterionName.MOISTURE,
-                CriterionName.PH,
-                CriterionName.HEIGHT,
-                CriterionName.SPREAD)) {
-            all.stream()
-                    .map(candidate -> candidate.judgement(name))
-                    .flatMap(Optional::stream)
-                    .findFirst()
-                    .ifPresent(judgement -> line.add(new SiteValue(
-                            ShortlistWords.criterion(name),
-                            Sentences.say(judgement.site(), units).replace("pH ", ""))));
-        }
-        return line;
+    /** The site's values in the order of the strips. */
+    private static List<SiteValue> line(Fit fit, Question question, UnitSystem units) {
+        Map<CriterionName, Fact> values = fit.siteValues(question);
+        return ON_THE_LINE.stream()
+                .filter(values::containsKey)
+                .map(name -> new SiteValue(
+                        ShortlistWords.criterion(name),
+                        Sentences.say(values.get(name), units).replace("pH ", "")))
+                .toList();
     }
 
     private static List<String> chips(Visit visit) {

@@ -31,7 +31,7 @@ class AccessTest {
         "GET,  /catalogue/hosta-mixing-bowl,         200, 200, 200, 302",
         "GET,  /catalogue/catalogue.csv,             200, 200, 200, 302",
         "GET,  /catalogue/claims.csv,                200, 200, 200, 302",
-        "GET,  /drawings/hosta-mixing-bowl/portrait.svg, 200, 200, 200, 302",
+        "GET,  /drawings/hosta-mixing-bowl/portrait.svg, 200, 200, 200, 200",
         "GET,  /stations,                            200, 200, 200, 302",
         "GET,  /settings,                            403, 403, 200, 302",
         "GET,  /settings/watch-list,                 403, 403, 200, 302",

@@ -2,7 +2,10 @@ package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import org.yellowfit.core.measure.Fact;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import org.yellowfit.core.pair.Likeness;
@@ -56,6 +59,17 @@ public final class Fit {
         return ranked.stream()
                 .map(each -> explaining.candidate(each.index(), each.score()))
                 .toList();
+    }
+
+    /** The place's own values, by the criteria that can be judged there, in the order in which they are told. */
+    public Map<CriterionName, Fact> siteValues(Question question) {
+        Map<CriterionName, Fact> values = new EnumMap<>(CriterionName.class);
+        for (Rule rule : Rules.ALL) {
+            if (rule.isAsked(question)) {
+                rule.judge(plants, question).ifPresent(judge -> values.put(rule.name(), judge.site()));
+            }
+        }
+        return values;
     }
 
     /** How many of the whole catalogue fit, and how many would if something were done or accepted. */

@@ -1,0 +1,63 @@
+package org.yellowfit.app.assets;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** Which styles and scripts each screen takes, beside what every page has; by the screen's name in the layout. */
+@Component("pageAssets")
+class PageAssets {
+
+    private static final String ALPINE = "vendor/alpine/alpine-csp.min.js";
+    private static final List<String> EVERY_STYLE = List.of("vendor/bootstrap/bootstrap-reboot.min.css", "css/base.css");
+
+    private static final Map<String, List<String>> STYLES = Map.ofEntries(
+            Map.entry("counter", List.of("css/counter.css")),
+            Map.entry("site", List.of("css/place.css")),
+            Map.entry("card", List.of("css/place.css")),
+            Map.entry("soil", List.of("css/place.css")),
+            Map.entry("climate", List.of("css/place.css", "css/shop.css")),
+            Map.entry("sun", List.of("css/place.css")),
+            Map.entry("place", List.of("css/place.css")),
+            Map.entry("shortlist", List.of("css/plants.css")),
+            Map.entry("instead", List.of("css/plants.css")),
+            Map.entry("bench", List.of("css/plants.css")),
+            Map.entry("list", List.of("css/takeaway.css")),
+            Map.entry("handout", List.of("css/plants.css", "css/takeaway.css")),
+            Map.entry("catalogue", List.of("css/plants.css", "css/catalogue.css")),
+            Map.entry("labels", List.of("css/catalogue.css")),
+            Map.entry("stations", List.of("css/place.css", "css/shop.css")),
+            Map.entry("settings", List.of("css/shop.css")));
+
+    private static final Map<String, List<String>> SCRIPTS = Map.of(
+            "site", List.of("js/site-form.js"),
+            "soil", List.of("js/soil.js"),
+            "shortlist", List.of("js/site-form.js", "js/shortlist.js"),
+            "list", List.of("js/site-form.js"),
+            "handout", List.of("js/site-form.js"),
+            "labels", List.of("js/site-form.js"),
+            "catalogue", List.of("js/plant-stage.js"));
+
+    private final Assets assets;
+
+    PageAssets(Assets assets) {
+        this.assets = assets;
+    }
+
+    public List<String> styles(String screen) {
+        return Stream.concat(EVERY_STYLE.stream(), STYLES.getOrDefault(screen, List.of()).stream())
+                .map(assets::url)
+                .toList();
+    }
+
+    /** Alpine comes last, when the components it starts are there, and only where there are any. */
+    public List<String> scripts(String screen) {
+        List<String> own = SCRIPTS.getOrDefault(screen, List.of());
+        Stream<String> alpine = own.isEmpty() ? Stream.empty() : Stream.of(ALPINE);
+        return Stream.of(Stream.of("js/keys.js"), own.stream(), alpine)
+                .flatMap(files -> files)
+                .map(assets::url)
+                .toList();
+    }
+}
