@@ -11,7 +11,9 @@
       return;
     }
     const letter = event.code.replace(/^(Key|Digit)/, '').toLowerCase();
-    const target = targets().find((each) => each.dataset.key === letter && each.offsetParent !== null);
+    const target = targets().find(
+      (each) => each.dataset.key === letter && (each.offsetParent !== null || each.closest('.parts')),
+    );
     if (target) {
       event.preventDefault();
       shown(false);

@@ -55,7 +55,7 @@ class PageAssets {
     public List<String> scripts(String screen) {
         List<String> own = SCRIPTS.getOrDefault(screen, List.of());
         Stream<String> alpine = own.isEmpty() ? Stream.empty() : Stream.of(ALPINE);
-        return Stream.of(Stream.of("js/keys.js"), own.stream(), alpine)
+        return Stream.of(Stream.of("js/keys.js", "js/stages.js"), own.stream(), alpine)
                 .flatMap(files -> files)
                 .map(assets::url)
                 .toList();

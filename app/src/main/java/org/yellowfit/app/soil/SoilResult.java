@@ -100,7 +100,7 @@ record SoilResult(
     }
 
     private static String upper(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return text.startsWith("pH") ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static List<String> amounts(Amendment amendment, UnitSystem units) {

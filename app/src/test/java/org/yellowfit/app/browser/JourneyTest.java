@@ -61,7 +61,7 @@ class JourneyTest extends BrowserTest {
             until("#chosen[data-id='" + plant + "'] [data-act='b']").click();
             untilText(".thread[data-id='" + plant + "'] .ticked", "✓");
         }
-        find(".steps a[data-key='3']").click();
+        find(".parts a[data-key='3']").click();
         untilScreen("bench");
         assertThat(browser.findElements(By.cssSelector(".bench-column"))).hasSize(2);
         String ten = find(".bench-column .size").getText();

@@ -49,7 +49,6 @@ class AccessTest {
         "POST, /settings/watch-list/away,            403, 403, 302, 302",
         "POST, /visits/{none}/erase,                 404, 404, 404, 302",
         "GET,  /sign-in,                             200, 200, 200, 200",
-        "GET,  /favicon.svg,                         200, 200, 200, 200",
         "GET,  /actuator/health/readiness,           200, 200, 200, 200",
         "GET,  /actuator/env,                        404, 404, 404, 302",
     })
