@@ -11,7 +11,7 @@ import org.yellowfit.core.plant.Cultivar;
 public final class Plants {
 
     private static final String DEFAULTS =
-            "id=test-plant botanical=Testa+plana kind=shrub habit=mound persistence=deciduous height10_m=1 spread10_m=1 "
+            "merits=flower:2|leaf:2|fruit:2 id=test-plant botanical=Testa+plana kind=shrub habit=mound persistence=deciduous height10_m=1 spread10_m=1 "
                     + "zone_min=4a zone_max=9b sun_live_h=3 sun_flower_h=4 sun_max_h=14 hot_sun_max_h=4 texture=sand|loam|clay drainage=slow|good "
                     + "moisture=2..4 ph=5.5..7.5 leaf_summer=green#4f7a3a deer=resistant rabbit=resistant hazards=none stands=wind|salt|juglone|pollution "
                     + "hard_prune=no flower_wood=new";
@@ -83,6 +83,7 @@ public final class Plants {
         maybe(r, cells, "uses", one(r, "hedge|screen", "mass", "edging"));
         if (r.nextInt(10) == 0) {
             cells.put("partner_group", "group");
+            cells.put("merits", "fruit:2");
             maybe(r, cells, "sex", one(r, "female", "male", "both"));
         }
         return Cultivar.ofCells(cells);

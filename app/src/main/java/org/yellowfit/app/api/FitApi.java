@@ -15,10 +15,12 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.FitResult;
 import org.yellowfit.core.fit.Judgement;
 import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SiteReader;
 import org.yellowfit.core.measure.InputReader;
@@ -40,7 +42,8 @@ class FitApi {
             double confidence,
             String limiting,
             Instead instead,
-            List<CriterionJson> criteria) {
+            List<CriterionJson> criteria,
+            List<String> notes) {
 
         static CandidateJson of(Candidate candidate) {
             return new CandidateJson(
@@ -51,7 +54,8 @@ class FitApi {
                     rounded(candidate.confidence()),
                     candidate.limiting().map(name -> name.word()).orElse(null),
                     candidate.instead().map(Instead::of).orElse(null),
-                    candidate.criteria().stream().map(CriterionJson::of).toList());
+                    candidate.criteria().stream().map(CriterionJson::of).toList(),
+                    Sentences.each(candidate.notes(), UnitSystem.METRIC));
         }
     }
 
@@ -82,14 +86,24 @@ class FitApi {
                     Sentences.say(j.plant(), UnitSystem.METRIC),
                     j.rule(),
                     Sentences.say(j.why(), UnitSystem.METRIC),
-                    j.remedies().stream()
-                            .map(r -> new RemedyJson(
-                                    r.action().word(), Sentences.say(r.text(), UnitSystem.METRIC), r.minutesPerYear()))
-                            .toList());
+                    j.remedies().stream().map(RemedyJson::of).toList());
         }
     }
 
-    record RemedyJson(String action, String text, int minutesPerYear) {}
+    /** @param worsens criteria that it may make worse */
+    record RemedyJson(String action, String text, int minutesPerYear, List<String> worsens) {
+
+        static RemedyJson of(Remedy remedy) {
+            return new RemedyJson(
+                    remedy.action().word(),
+                    Sentences.say(remedy.text(), UnitSystem.METRIC),
+                    remedy.minutesPerYear(),
+                    remedy.mayWorsen().stream()
+                            .map(CriterionName::word)
+                            .sorted()
+                            .toList());
+        }
+    }
 
     private static final Set<String> FIELDS = Set.of("site", "wants", "policy", "limit", "only", "includeNo");
 

@@ -67,7 +67,8 @@ public final class AssetBuild {
         try {
             byte[] content = Files.readAllBytes(from.resolve(file));
             if (isText(file)) {
-                content = mended(new String(content, StandardCharsets.UTF_8), file).getBytes(StandardCharsets.UTF_8);
+                content = mended(new String(content, StandardCharsets.UTF_8), file)
+                        .getBytes(StandardCharsets.UTF_8);
             }
             String name = hashed(file, content);
             names.put(file, name);

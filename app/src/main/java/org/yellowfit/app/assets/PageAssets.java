@@ -10,7 +10,8 @@ import org.springframework.stereotype.Component;
 class PageAssets {
 
     private static final String ALPINE = "vendor/alpine/alpine-csp.min.js";
-    private static final List<String> EVERY_STYLE = List.of("vendor/bootstrap/bootstrap-reboot.min.css", "css/base.css");
+    private static final List<String> EVERY_STYLE =
+            List.of("vendor/bootstrap/bootstrap-reboot.min.css", "css/base.css");
 
     private static final Map<String, List<String>> STYLES = Map.ofEntries(
             Map.entry("counter", List.of("css/counter.css")),

@@ -22,6 +22,7 @@ import org.yellowfit.app.drawing.ScaleScene;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Shop;
+import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
@@ -205,10 +206,7 @@ class SideBySidePages {
                 sizeSaid(plant, units),
                 outgrown,
                 Words.of(candidate.verdict()),
-                candidate
-                        .limitingJudgement()
-                        .map(judgement -> Sentences.say(judgement.why(), units))
-                        .orElse(""),
+                FitWords.why(candidate, units),
                 plant.get(Traits.TELL_APART).orElse(""),
                 plant.get(Traits.CARE_MIN_YEAR)
                         .map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year")

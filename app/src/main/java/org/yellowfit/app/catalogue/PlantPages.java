@@ -13,6 +13,7 @@ import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.Shop;
+import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
@@ -251,10 +252,7 @@ class PlantPages {
                 .rank(question, Scope.only(List.of(plant.id())))
                 .candidates()
                 .get(0);
-        String why = candidate
-                .limitingJudgement()
-                .map(judgement -> Sentences.say(judgement.why(), visit.units()))
-                .orElse("Nothing is known of the place yet.");
+        String why = FitWords.why(candidate, visit.units());
         return new Against(
                 visit.id().toString(),
                 visit.place(),

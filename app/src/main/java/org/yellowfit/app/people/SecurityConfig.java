@@ -82,8 +82,10 @@ class SecurityConfig {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
                 .csrf(csrf -> csrf.disable())
-                .authorizeHttpRequests(requests ->
-                        requests.requestMatchers(HttpMethod.GET).permitAll().anyRequest().denyAll())
+                .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.GET)
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
                 .headers(headers -> headers.cacheControl(cache -> cache.disable())
                         .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY)))
                 .build();
@@ -92,17 +94,15 @@ class SecurityConfig {
     @Bean
     @Order(3)
     SecurityFilterChain screens(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers( 
-                                "/sign-in",
-                                "/error",
-                                "/actuator/health/**")
-                        .permitAll()
-                        .requestMatchers("/settings/**")
-                        .hasRole("MANAGER")
-                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**")
-                        .hasRole("BUYER")
-                        .anyRequest()
-                        .hasRole("ADVISOR"))
+        return http.authorizeHttpRequests(
+                        requests -> requests.requestMatchers("/sign-in", "/error", "/actuator/health/**")
+                                .permitAll()
+                                .requestMatchers("/settings/**")
+                                .hasRole("MANAGER")
+                                .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**")
+                                .hasRole("BUYER")
+                                .anyRequest()
+                                .hasRole("ADVISOR"))
                 .formLogin(form ->
                         form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))

@@ -39,6 +39,7 @@ public record ShortlistPage(
             String insteadId,
             String instead,
             List<Reason> reasons,
+            List<String> notes,
             String sketch,
             String strips,
             boolean picked,

@@ -1,6 +1,5 @@
 package org.yellowfit.app.shortlist;
 
-import org.yellowfit.core.measure.Fact;
 import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -19,6 +18,7 @@ import org.yellowfit.app.shortlist.ShortlistPage.Card;
 import org.yellowfit.app.shortlist.ShortlistPage.Reason;
 import org.yellowfit.app.shortlist.ShortlistPage.SiteValue;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
@@ -26,10 +26,10 @@ import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Judgement;
 import org.yellowfit.core.fit.Question;
-import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
@@ -216,7 +216,7 @@ class ShortlistPages {
                 limiting.filter(j -> j.score() < 1)
                         .map(j -> ShortlistWords.criterion(j.criterion()))
                         .orElse(""),
-                limiting.map(j -> Sentences.say(j.why(), units)).orElse(""),
+                FitWords.why(candidate, units),
                 limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS, units))
                         .orElse(List.of()),
                 candidate.instead().map(Cultivar::id).orElse(""),
@@ -224,6 +224,7 @@ class ShortlistPages {
                 candidate.criteria().stream()
                         .map(judgement -> reason(judgement, units))
                         .toList(),
+                Sentences.each(candidate.notes(), units),
                 PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
                 FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),
@@ -244,13 +245,7 @@ class ShortlistPages {
         return none
                 ? List.of()
                 : judgement.remedies().stream()
-                        .map(remedy -> words(remedy, units))
+                        .map(remedy -> FitWords.remedy(remedy, units))
                         .toList();
-    }
-
-    private static String words(Remedy remedy, UnitSystem units) {
-        return remedy.minutesPerYear() == 0
-                ? Sentences.say(remedy.text(), units)
-                : Sentences.say(remedy.text(), units) + " (about " + remedy.minutesPerYear() + " minutes a year)";
     }
 }

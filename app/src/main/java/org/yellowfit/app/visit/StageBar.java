@@ -28,11 +28,7 @@ class StageBar {
     private static StageLink link(Stage stage, Visit visit, String open) {
         List<PartLink> parts = stage.parts.stream()
                 .map(part -> new PartLink(
-                        Sentences.label(part),
-                        href(visit, part),
-                        part.key,
-                        part.path.equals(open),
-                        count(part, visit)))
+                        Sentences.label(part), href(visit, part), part.key, part.path.equals(open), count(part, visit)))
                 .toList();
         boolean here = parts.stream().anyMatch(PartLink::here);
         return new StageLink(

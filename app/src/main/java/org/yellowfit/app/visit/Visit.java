@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.fit.SiteReader;
+import org.yellowfit.core.fit.Uncertainty;
 import org.yellowfit.core.fit.Wants;
 import org.yellowfit.core.light.HotHours;
 import org.yellowfit.core.light.SunBias;
@@ -125,6 +126,13 @@ public record Visit(
         Map<String, Object> values = values(answers, Answers.SITE);
         if (values.get("exposure") instanceof List<?> list && list.contains("none")) {
             values.put("exposure", List.of());
+        }
+        String latitude = answers.getOrDefault(Answers.AT + "latitude", "");
+        if (!latitude.isBlank()) {
+            values.putIfAbsent("latitude", latitude);
+        }
+        if (Provenance.of(answers, "sunHours").kind() == Provenance.Kind.COMPUTED) {
+            values.putIfAbsent("uncertainty", Map.of("sunHours", Uncertainty.COMPUTED_SUN_H));
         }
         Object bias = values.remove("sunBias");
         if (!values.containsKey("hotHours") && values.containsKey("sunHours") && bias != null) {

@@ -72,8 +72,11 @@ class AssetsTest {
     @ValueSource(strings = {"css/base.css", "js/place/place.js", "js/place/edit.js", "js/place/panel.js"})
     void whatIsNamedInsideIsThere(String file) throws Exception {
         String text = new String(get(assets.url(file), null).getContentAsByteArray(), StandardCharsets.UTF_8);
-        List<String> named = INSIDE.matcher(text).results().map(found -> found.group(1)).toList();
-        assertThat(named).isNotEmpty().allSatisfy(name -> assertThat(assets.find(name)).isPresent());
+        List<String> named =
+                INSIDE.matcher(text).results().map(found -> found.group(1)).toList();
+        assertThat(named)
+                .isNotEmpty()
+                .allSatisfy(name -> assertThat(assets.find(name)).isPresent());
         assertThat(text).doesNotContain("from './");
     }
 

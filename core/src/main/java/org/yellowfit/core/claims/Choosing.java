@@ -32,7 +32,9 @@ final class Choosing {
 
     static Chosen of(Cultivar label, Trait<?> trait, List<Claim> said, Policy policy) {
         List<String> cells = cells(label, trait, said);
-        if (cells.stream().distinct().count() == 1) {
+        boolean atOtherAge = ClaimedSize.isSize(trait)
+                && said.stream().anyMatch(claim -> claim.atAgeYears().isPresent());
+        if (cells.stream().distinct().count() == 1 && !atOtherAge) {
             return new Chosen(cells.get(0), label.write(trait).isPresent() ? Reason.LABEL : Reason.ONLY_SOURCE);
         }
         if (ClaimedSize.isSize(trait)) {

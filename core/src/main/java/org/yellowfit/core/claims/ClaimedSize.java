@@ -48,20 +48,32 @@ final class ClaimedSize {
         }
         Interval labelled = label.get(trait).get();
         if (policy == Policy.CAUTIOUS) {
-            Interval largest = said.stream()
-                    .map(claim -> atLabelAge(label, trait, claim))
-                    .max(Comparator.comparingDouble(Interval::high))
-                    .filter(most -> most.high() > labelled.high())
-                    .orElse(labelled);
+            Interval largest = labelled;
+            for (Claim claim : said) {
+                largest = larger(largest, atLabelAge(label, trait, claim));
+            }
+            List<Claim> records = ownRecords(said);
+            if (!records.isEmpty()) {
+                largest = larger(largest, rounded(labelled.scaled(factor(label, trait, records))));
+            }
             return new Chosen(trait.write(largest), Reason.LARGEST);
         }
-        List<Claim> own = said.stream()
-                .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
-                .toList();
+        List<Claim> own = ownRecords(said);
         if (own.isEmpty()) {
             return new Chosen(trait.write(labelled), Reason.LABEL);
         }
         return new Chosen(trait.write(rounded(labelled.scaled(factor(label, trait, own)))), Reason.CALIBRATED);
+    }
+
+    private static List<Claim> ownRecords(List<Claim> said) {
+        return said.stream()
+                .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
+                .toList();
+    }
+
+    /** Never smaller than either, at neither end. */
+    private static Interval larger(Interval one, Interval other) {
+        return new Interval(Math.max(one.low(), other.low()), Math.max(one.high(), other.high()));
     }
 
     /** exp of the posterior mean of ln(seen / predicted): the mean of the records, drawn to the label by the prior. */
@@ -78,7 +90,7 @@ final class ClaimedSize {
         if (claim.atAgeYears().isEmpty()) {
             return trait.read(claim.value());
         }
-        return rounded(Interval.of(label.get(trait).orElseThrow().mid() * ratio(label, trait, claim)));
+        return rounded(label.get(trait).orElseThrow().scaled(ratio(label, trait, claim)));
     }
 
     private static double ratio(Cultivar label, Trait<Interval> trait, Claim claim) {

@@ -12,7 +12,12 @@ import org.yellowfit.core.plant.YesNo;
 final class Appearance {
 
     /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
+    private static final double DRY_REST_TO = 2;
+
     private static final int FIRST_OF_JUNE = 15;
+
+    /** Open early, and their buds are lost to frost all the same. */
+    private static final List<String> EARLY_BUDS = List.of("Magnolia");
 
     private static final int FIRST_OF_OCTOBER = 27;
 
@@ -31,13 +36,31 @@ final class Appearance {
 
     /**
      * Shrubs that open in June or later on old wood: their buds break in spring and are lost to late frosts. Those that flower before
-     * their leaves carry hardier buds and are not counted.
+     * their leaves carry hardier buds and are not counted, but for magnolias.
      */
     static boolean hasWinterBuds(Cultivar plant) {
         boolean summer = plant.get(Traits.BLOOM)
                 .map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER)
                 .orElse(false);
-        return summer && plant.isWoody() && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
+        boolean early = EARLY_BUDS.stream().anyMatch(genus -> plant.botanical().startsWith(genus + " "));
+        return (summer || early)
+                && plant.isWoody()
+                && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
+    }
+
+    /** Bulbs and the like that rest through summer: watering them then rots them. */
+    static boolean wantsDrySummer(Cultivar plant) {
+        return plant.kind() == Kind.BULB
+                && plant.get(Traits.MOISTURE)
+                        .map(range -> range.low() <= DRY_REST_TO)
+                        .orElse(false);
+    }
+
+    /** A clump that can be lifted and parted: no annual, no shrub, nothing with a taproot. */
+    static boolean mayDivide(Cultivar plant) {
+        return !plant.isWoody()
+                && !plant.isAnnual()
+                && plant.get(Traits.DIVIDE_YEARS).filter(years -> years > 0).isPresent();
     }
 
     /** D3: woody plants that take hard pruning and do not lose their flowers by it. */

@@ -4,13 +4,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.plant.YesNo;
+import org.yellowfit.core.season.Merits;
 
 /**
  * A snapshot of the catalogue laid out for the fit: one array for each trait the quick marks read. NaN and −1 stand for
@@ -25,12 +29,23 @@ public final class Catalogue {
     final byte[] zoneMax;
     /** True for every plant. */
     final boolean[] every;
+    /** False for every plant. */
+    final boolean[] none;
 
     final boolean[] evergreen;
     final boolean[] annual;
     final boolean[] firstSeason;
     final boolean[] mayFlower;
     final boolean[] mayLoseColour;
+    /** Grown chiefly for its flowers, its leaves, its fruit (L1). */
+    final boolean[] chieflyFlower;
+
+    final boolean[] chieflyLeaf;
+    final boolean[] chieflyFruit;
+    final boolean[] climber;
+    /** Takes no pot, as far as is known. */
+    final boolean[] noPot;
+
     final boolean[] needsPartner;
     /** Columns and globes, which keep to a narrow strip (D5). */
     final boolean[] slender;
@@ -63,7 +78,7 @@ public final class Catalogue {
     final WatchList.Entry[] watched;
 
     private final Map<String, Integer> byId;
-    private final Map<Double, Sizes> sizes = new ConcurrentHashMap<>();
+    private final Map<List<Double>, Sizes> sizes = new ConcurrentHashMap<>();
     private volatile Sizes lastSizes;
 
     private Catalogue(List<Cultivar> cultivars, WatchList watchList) {
@@ -71,6 +86,7 @@ public final class Catalogue {
         plants = cultivars.toArray(Cultivar[]::new);
         zoneMin = new byte[n];
         zoneMax = new byte[n];
+        none = new boolean[n];
         every = new boolean[n];
         java.util.Arrays.fill(every, true);
         evergreen = new boolean[n];
@@ -78,6 +94,11 @@ public final class Catalogue {
         firstSeason = new boolean[n];
         mayFlower = new boolean[n];
         mayLoseColour = new boolean[n];
+        chieflyFlower = new boolean[n];
+        chieflyLeaf = new boolean[n];
+        chieflyFruit = new boolean[n];
+        climber = new boolean[n];
+        noPot = new boolean[n];
         needsPartner = new boolean[n];
         slender = new boolean[n];
         heightKept = new boolean[n];
@@ -133,16 +154,21 @@ public final class Catalogue {
         return byId.getOrDefault(id, -1);
     }
 
-    /** Sizes at an age, worked out once for each age asked for. */
-    Sizes sizesAt(double years) {
+    /**
+     * Sizes at an age in so much sun (B7), worked out once for each that is asked for.
+     *
+     * @param sunHours null: as a plant grows where it has what it wants
+     */
+    Sizes sizesAt(double years, Double sunHours) {
+        double hours = sunHours == null ? Double.NaN : Math.rint(sunHours * 10) / 10;
         Sizes last = lastSizes;
-        if (last != null && last.years() == years) {
+        if (last != null && last.isAt(years, hours)) {
             return last;
         }
         if (sizes.size() > MOST_HORIZONS_KEPT) {
             sizes.clear();
         }
-        last = sizes.computeIfAbsent(years, age -> new Sizes(plants, age));
+        last = sizes.computeIfAbsent(List.of(years, hours), age -> new Sizes(plants, years, hours));
         lastSizes = last;
         return last;
     }
@@ -160,12 +186,18 @@ public final class Catalogue {
         mayFlower[i] = Appearance.mayFlower(plant);
         mayLoseColour[i] = Appearance.mayLoseColour(plant);
         heightKept[i] = Appearance.takesCutting(plant);
-        widthKept[i] = heightKept[i] || !plant.isWoody();
+        widthKept[i] = heightKept[i] || Appearance.mayDivide(plant);
         slender[i] = plant.habit() == org.yellowfit.core.plant.Habit.COLUMNAR
                 || plant.habit() == org.yellowfit.core.plant.Habit.GLOBE;
         winterBuds[i] = Appearance.hasWinterBuds(plant);
         spreadsAt[i] = (byte)
                 (int) plant.get(Traits.SPREADS_AT_ZONE).map(zone -> zone.half()).orElse(-1);
+        Set<Merit> chief = Merits.of(plant).chief();
+        chieflyFlower[i] = chief.contains(Merit.FLOWER);
+        chieflyLeaf[i] = chief.contains(Merit.LEAF);
+        chieflyFruit[i] = chief.contains(Merit.FRUIT);
+        climber[i] = plant.kind() == Kind.CLIMBER;
+        noPot[i] = plant.is(Traits.POT_OK, YesNo.NO);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);

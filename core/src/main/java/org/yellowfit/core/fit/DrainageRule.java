@@ -2,6 +2,7 @@ package org.yellowfit.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.Drainage;
@@ -88,7 +89,7 @@ final class DrainageRule implements Rule {
             List<Drainage> takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow();
             Finding said = Finding.of(
                     ruling, Fact.of("value", takes), Fact.of("drainage." + word(faster), here, takes), strip(i));
-            return ruling.verdict() == Verdict.FITS ? said : said.with(remedies(faster));
+            return ruling.verdict() == Verdict.FITS ? said : said.with(remedies(i, faster));
         }
 
         private static String word(int faster) {
@@ -98,27 +99,30 @@ final class DrainageRule implements Rule {
             return faster > 0 ? "dry" : "wet";
         }
 
-        private List<Remedy> remedies(int faster) {
+        private List<Remedy> remedies(int i, int faster) {
             Drainage stood = CLASSES[here.ordinal() - faster];
-            Remedy pot = Remedy.inPot("pot.drain", site -> site.withSoil(SoilConditions::inContainer));
+            List<Remedy> pot = plants.noPot[i]
+                    ? List.of()
+                    : List.of(Remedy.inPot(
+                            faster > 0 ? "pot.hold" : "pot.drain", site -> site.withSoil(SoilConditions::inContainer)));
             Remedy drain =
                     Remedy.of(Remedy.Action.DRAIN, site -> site.withSoil(soil -> soil.withDrainage(stood)), "drain");
             if (faster < -1) {
-                return List.of(pot, drain);
+                return Stream.concat(pot.stream(), Stream.of(drain)).toList();
             }
             if (faster == -1) {
                 return List.of(
                         Remedy.practised(Remedy.Action.PLANT_HIGH, Practice.Measure.PLANTED_HIGH, "plant-high"), drain);
             }
             if (faster > 1) {
-                return List.of(pot);
+                return pot;
             }
-            return List.of(
-                    Remedy.practised(Remedy.Action.WATER, Practice.Measure.WATERED, "water.drains"),
-                    Remedy.of(
-                            Remedy.Action.AMEND,
-                            site -> site.withSoil(soil -> soil.withDrainage(stood)),
-                            "amend.sand"));
+            Remedy amend = Remedy.of(
+                    Remedy.Action.AMEND, site -> site.withSoil(soil -> soil.withDrainage(stood)), "amend.hold");
+            if (Appearance.wantsDrySummer(plants.plants[i])) {
+                return List.of(amend);
+            }
+            return List.of(Remedy.practised(Remedy.Action.WATER, Practice.Measure.WATERED, "water.drains"), amend);
         }
 
         private Strip strip(int i) {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Cultivar;
 
 /** The second pass, for the few plants that are shown: every criterion with its reasons. For one question and one thread. */
 final class Explaining {
@@ -24,32 +25,35 @@ final class Explaining {
 
     Candidate candidate(int i, double score) {
         List<Judgement> judgements = new ArrayList<>();
+        List<Fact> notes = new ArrayList<>();
         double known = 0;
         double all = 0;
         for (Asked each : asked) {
             Ruling ruling = new Ruling();
             ruling.set(Outcome.SITE_UNKNOWN);
             each.judge().ifPresent(judge -> judge.judge(i, ruling));
-            if (!ruling.is(Outcome.NOT_ABOUT_IT)) {
-                all += each.name().weight();
-                known += ruling.isTold() && !ruling.isUnknown() ? each.name().weight() : 0;
-            }
+            double weight = each.name().weight() * shareOfConfidence(ruling);
+            all += weight;
+            known += weight * knownShare(ruling);
+            each.judge().flatMap(judge -> judge.note(i, ruling)).ifPresent(notes::add);
             if (ruling.isTold()) {
-                judgements.add(judgement(each.name(), each.judge().orElseThrow(), i, ruling));
+                judgements.add(judgement(each.name(), each.judge().orElseThrow(), i, ruling, plants.plants[i]));
             }
         }
-        Optional<Judgement> limiting = judgements.stream().min(Comparator.comparingDouble(Judgement::score));
+        Optional<Judgement> worst = judgements.stream().min(Comparator.comparingDouble(Judgement::score));
+        Optional<Judgement> limiting = worst.filter(judgement -> judgement.score() < 1);
         return new Candidate(
                 plants.plants[i],
-                verdict(limiting),
+                verdict(worst),
                 score,
                 all == 0 ? 0 : known / all,
                 limiting.map(Judgement::criterion),
                 judgements,
+                notes,
                 Optional.empty());
     }
 
-    private static Judgement judgement(CriterionName name, Judge judge, int i, Ruling ruling) {
+    private static Judgement judgement(CriterionName name, Judge judge, int i, Ruling ruling, Cultivar plant) {
         Finding found = ruling.isUnknown() ? unknown(name) : judge.explain(i, ruling);
         return new Judgement(
                 name,
@@ -59,8 +63,23 @@ final class Explaining {
                 found.plant(),
                 found.rule(),
                 found.why(),
-                found.remedies(),
+                found.remedies().stream().map(remedy -> remedy.forPlant(plant)).toList(),
                 found.strip());
+    }
+
+    /** What is not known of the place is the same for every plant: it counts, but less than what is not known of this one. */
+    private static double shareOfConfidence(Ruling ruling) {
+        if (ruling.is(Outcome.NOT_ABOUT_IT)) {
+            return 0;
+        }
+        return ruling.is(Outcome.SITE_UNKNOWN) ? RuleNumber.PLACE_IN_CONFIDENCE.value : 1;
+    }
+
+    private static double knownShare(Ruling ruling) {
+        if (!ruling.isTold() || ruling.isUnknown()) {
+            return 0;
+        }
+        return ruling.outcome().isClose() ? RuleNumber.CLOSE_IN_CONFIDENCE.value : 1;
     }
 
     private static Finding unknown(CriterionName name) {

@@ -26,7 +26,10 @@ final class ExposureRule implements Rule {
     public Optional<Judge> judge(Catalogue plants, Question q) {
         boolean told =
                 q.site().surroundings().exposure() != null || q.site().light().reflectedHeat() != null;
-        return told ? Optional.of(new ExposureJudge(plants, here(q))) : Optional.empty();
+        return told
+                ? Optional.of(new ExposureJudge(
+                        plants, here(q), q.site().surroundings().roadSalt()))
+                : Optional.empty();
     }
 
     private static int here(Question q) {
@@ -37,7 +40,7 @@ final class ExposureRule implements Rule {
         return mask;
     }
 
-    private record ExposureJudge(Catalogue plants, int here) implements Judge {
+    private record ExposureJudge(Catalogue plants, int here, boolean roadSalt) implements Judge {
 
         @Override
         public void judge(int i, Ruling into) {
@@ -89,7 +92,7 @@ final class ExposureRule implements Rule {
         }
 
         /** One remedy for all of it, since each alone would leave the others. */
-        private static Remedy remedy(int stresses) {
+        private Remedy remedy(int stresses) {
             Set<Stress> met = EnumSet.noneOf(Stress.class);
             Set<String> texts = new LinkedHashSet<>();
             Remedy.Action first = null;
@@ -111,20 +114,27 @@ final class ExposureRule implements Rule {
             return met.contains(Stress.REFLECTED_HEAT) ? calmer.withLight(LightConditions::withoutReflection) : calmer;
         }
 
-        private static String text(Stress stress) {
+        private String text(Stress stress) {
+            if (stress == Stress.SALT && roadSalt) {
+                return "remedy.road-salt";
+            }
             return switch (stress) {
                 case WIND, SALT -> "remedy.shelter.wind";
                 case JUGLONE -> "remedy.apart.walnut";
-                case REFLECTED_HEAT -> "remedy.shade.afternoon";
+                case REFLECTED_HEAT, HEAT -> "remedy.shade.afternoon";
+                case HUMIDITY -> "remedy.air.open";
                 default -> "remedy.air.move";
             };
         }
 
-        private static Remedy.Action action(Stress stress) {
+        private Remedy.Action action(Stress stress) {
+            if (stress == Stress.SALT && roadSalt) {
+                return Remedy.Action.MOVE;
+            }
             return switch (stress) {
                 case WIND, SALT -> Remedy.Action.SHELTER;
                 case JUGLONE -> Remedy.Action.PLACE_APART;
-                case REFLECTED_HEAT -> Remedy.Action.SHADE;
+                case REFLECTED_HEAT, HEAT -> Remedy.Action.SHADE;
                 default -> Remedy.Action.MOVE;
             };
         }

@@ -5,9 +5,9 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import org.yellowfit.core.measure.Fact;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -161,6 +161,7 @@ public final class Fit {
                 candidate.confidence(),
                 candidate.limiting(),
                 candidate.criteria(),
+                candidate.notes(),
                 nearest);
     }
 }

@@ -7,6 +7,7 @@ import org.yellowfit.core.climate.BudBreak;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
@@ -45,8 +46,11 @@ final class HardinessRule implements Rule {
         private final int half;
         private final int bridged;
         private final boolean springsKnown;
-        private final double budLoss;
-        private final boolean budsLost;
+        /** By the record; NaN without one. */
+        private final double recordedLoss;
+
+        private final boolean[] flowersAsked;
+        private final boolean seasonAsked;
 
         HardinessJudge(Catalogue plants, Question q) {
             this.plants = plants;
@@ -59,16 +63,19 @@ final class HardinessRule implements Rule {
             plantedAnew = practice.does(Practice.Measure.ONE_SEASON);
             weeks = q.site().season().weeksOfShow();
             showsLongEnough = weeks == null || weeks >= RuleNumber.leastWeeksOfShow(policy);
-            margin = pot ? RuleNumber.potMargin(policy) : 0;
+            boolean rootsFreeze = winter.zone().half() < RuleNumber.NO_ROOT_FROST_FROM.whole();
+            margin = pot && rootsFreeze ? RuleNumber.potMargin(policy) : 0;
             int shift = shift();
             half = winter.zone().plus(shift).half();
             evergreenHalf = q.site().surroundings().has(Stress.WIND)
                     ? winter.zone().plus(shift - 1).half()
                     : half;
-            bridged = RuleNumber.bridgedGap(policy);
+            // A4 adds nothing to a pot.
+            bridged = pot ? 0 : RuleNumber.bridgedGap(policy);
             springsKnown = winter.springFrosts() != null;
-            budLoss = budLoss();
-            budsLost = springsKnown && !covered && budLoss > RuleNumber.mostBudLoss(policy);
+            recordedLoss = springsKnown ? winter.springFrosts().lossChance(BudBreak.USUAL_DEGREE_DAYS) : Double.NaN;
+            flowersAsked = new AskedFor(q.wants()).flowers(plants);
+            seasonAsked = pot || q.wants().kinds().contains(Kind.ANNUAL);
         }
 
         /** A3: what the spot itself and what is done there change, in half-zones. */
@@ -76,9 +83,17 @@ final class HardinessRule implements Rule {
             return (winter.isSheltered() ? 1 : 0) - (winter.isFrostPocket() ? 1 : 0) + (covered ? 1 : 0);
         }
 
-        private double budLoss() {
-            double loss = springsKnown ? winter.springFrosts().lossChance(BudBreak.USUAL_DEGREE_DAYS) : 0;
-            return Double.isNaN(loss) ? 0 : loss;
+        /** A8: by the record's springs, or estimated from the half-zones the place has to spare. */
+        private double budLoss(int spare) {
+            return Double.isNaN(recordedLoss) ? RuleNumber.estimatedBudLoss(spare) : recordedLoss;
+        }
+
+        /** A5: what is sold for one season is judged by its season alone. */
+        private Outcome oneSeason() {
+            if (!showsLongEnough) {
+                return Outcome.SEASON_TOO_SHORT;
+            }
+            return seasonAsked ? Outcome.SOLD_FOR_A_SEASON_AS_ASKED : Outcome.SOLD_FOR_ONE_SEASON;
         }
 
         @Override
@@ -86,7 +101,7 @@ final class HardinessRule implements Rule {
             if (plantedAnew && showsLongEnough) {
                 into.set(Outcome.PLANTED_ANEW);
             } else if (plants.annual[i]) {
-                into.set(showsLongEnough ? Outcome.SOLD_FOR_ONE_SEASON : Outcome.SEASON_TOO_SHORT);
+                into.set(oneSeason());
             } else if (plants.zoneMin[i] < 0) {
                 into.set(Outcome.FIND_OUT_FIRST);
             } else if (frostFree) {
@@ -99,6 +114,8 @@ final class HardinessRule implements Rule {
         private void judgeByZone(int i, int gap, Ruling into) {
             if (gap <= 0) {
                 judgeHardy(i, gap, into);
+            } else if (gap == 1 && gap <= bridged && losesBuds(i, 0)) {
+                into.set(Outcome.BUDS_LOST, Math.max(RuleNumber.BUD_LOSS_BEYOND_THE_ZONE.value, budLoss(0)));
             } else if (gap <= bridged) {
                 into.set(Outcome.HARDY_SHELTERED, gap);
             } else if (plants.firstSeason[i] && showsLongEnough) {
@@ -111,11 +128,19 @@ final class HardinessRule implements Rule {
         private void judgeHardy(int i, int gap, Ruling into) {
             if (isWrapped(gap) && !covered) {
                 into.set(Outcome.POT_WRAPPED);
-            } else if (budsLost && plants.winterBuds[i]) {
-                into.set(Outcome.BUDS_LOST, budLoss);
+            } else if (losesBuds(i, -gap)) {
+                into.set(Outcome.BUDS_LOST, budLoss(-gap));
             } else {
                 into.set(gap == 0 ? Outcome.HARDY_BARELY : Outcome.HARDY, -gap);
             }
+        }
+
+        /** A8: lost often enough that the policy does not sell it for its flowers. */
+        private boolean losesBuds(int i, int spare) {
+            return flowersAsked[i]
+                    && plants.winterBuds[i]
+                    && !covered
+                    && budLoss(spare) > RuleNumber.mostBudLoss(policy);
         }
 
         private int here(int i) {
@@ -124,7 +149,8 @@ final class HardinessRule implements Rule {
 
         /** Bold leaves a plant in its pot that is hardy in the ground only: wrapped, or moved in. */
         private boolean isWrapped(int gap) {
-            return pot && policy == Policy.BOLD && gap + RuleNumber.potMargin(Policy.STANDARD) > 0;
+            boolean rootsFreeze = winter.zone().half() < RuleNumber.NO_ROOT_FROST_FROM.whole();
+            return pot && rootsFreeze && policy == Policy.BOLD && gap + RuleNumber.potMargin(Policy.STANDARD) > 0;
         }
 
         @Override
@@ -139,6 +165,7 @@ final class HardinessRule implements Rule {
         public Finding explain(int i, Ruling ruling) {
             Cultivar plant = plants.plants[i];
             return switch (ruling.outcome()) {
+                case SOLD_FOR_A_SEASON_AS_ASKED -> oneSeason(i, ruling, "hardiness.annual");
                 case PLANTED_ANEW -> oneSeason(i, ruling, "hardiness.annual");
                 case SOLD_FOR_ONE_SEASON ->
                     oneSeason(i, ruling, "hardiness.annual").with(annual());
@@ -166,15 +193,16 @@ final class HardinessRule implements Rule {
 
         private Finding hardy(int i, Ruling ruling) {
             Cultivar plant = plants.plants[i];
+            if (plants.zoneMin[i] + margin > here(i)) {
+                return budsBeyondTheZone(i, ruling);
+            }
             Fact why = pot
                     ? Fact.of("hardiness.pot.fits", coldest(plant), hereLabel(i), needed(i))
                     : Fact.of("hardiness.fits", coldest(plant), hereLabel(i));
             Finding fine = Finding.of(ruling, range(plant), why, strip(i)).byRule(isShifted() ? "A3" : "A2");
-            if (plants.winterBuds[i] && springsKnown) {
-                Fact buds = budLoss <= 0
-                        ? Fact.of("hardiness.buds.safe")
-                        : Fact.of("hardiness.buds", Math.round((1 - budLoss) * 10));
-                fine = fine.adding(buds).byRule("A8");
+            if (plants.winterBuds[i]) {
+                fine = fine.adding(buds(budLoss(here(i) - plants.zoneMin[i] - margin)))
+                        .byRule("A8");
             }
             return switch (ruling.outcome()) {
                 case POT_WRAPPED ->
@@ -183,6 +211,21 @@ final class HardinessRule implements Rule {
                     fine.with(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.buds"));
                 default -> fine;
             };
+        }
+
+        private Finding budsBeyondTheZone(int i, Ruling ruling) {
+            Fact why = Fact.of("hardiness.short", coldest(plants.plants[i]), hereLabel(i), Fact.of("half-zone"));
+            return Finding.of(ruling, range(plants.plants[i]), why, strip(i))
+                    .adding(buds(ruling.margin()))
+                    .with(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.buds"));
+        }
+
+        private Fact buds(double loss) {
+            if (loss <= 0) {
+                return Fact.of("hardiness.buds.safe");
+            }
+            long years = Math.round((1 - loss) * 10);
+            return Fact.of(Double.isNaN(recordedLoss) ? "hardiness.buds.estimate" : "hardiness.buds", years);
         }
 
         private boolean isShifted() {
@@ -205,9 +248,8 @@ final class HardinessRule implements Rule {
             boolean mayShelter = !winter.isSheltered() && !pot;
             if (gap == 1 && mayShelter) {
                 remedies.add(Remedy.of(Remedy.Action.SHELTER, HardinessJudge::sheltered, "shelter"));
-            } else if (gap == 1 && !covered) {
-                remedies.add(Remedy.practised(
-                        Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, pot ? "shelter.pot" : "shelter.cover"));
+            } else if (gap == 1 && !covered && !pot) {
+                remedies.add(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.cover"));
             } else if (gap == 2 && mayShelter && !covered) {
                 remedies.add(Remedy.of(Remedy.Action.SHELTER, HardinessJudge::shelteredAndCovered, "shelter.both"));
             }

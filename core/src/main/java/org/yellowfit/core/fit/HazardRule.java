@@ -76,7 +76,7 @@ final class HazardRule implements Rule {
                 return Outcome.SITE_UNKNOWN;
             }
             if (has == 0) {
-                return concerns == 0 ? Outcome.HARMLESS_HERE : Outcome.UNKNOWN;
+                return unknownHazards();
             }
             int met = has & concerns;
             if (met == 0) {
@@ -88,12 +88,20 @@ final class HazardRule implements Rule {
             return met == SAP ? Outcome.SAP_IN_REACH : Outcome.HAZARD_IN_REACH;
         }
 
+        /** Where strictly nothing that hurts may stand, it is to be found out before the plant is sold. */
+        private Outcome unknownHazards() {
+            if (around.isStrict()) {
+                return Outcome.FIND_OUT_FIRST;
+            }
+            return concerns == 0 ? Outcome.HARMLESS_HERE : Outcome.UNKNOWN;
+        }
+
         /** A spreader that passes says nothing of a plant whose hazards are still to be found out. */
         private static boolean isGraver(Ruling spread, Ruling hazard) {
             if (spread.is(Outcome.NOT_ABOUT_IT)) {
                 return false;
             }
-            if (hazard.is(Outcome.UNKNOWN)) {
+            if (hazard.isUnknown()) {
                 return spread.verdict() != Verdict.FITS;
             }
             return hazard.is(Outcome.SITE_UNKNOWN) || spread.score() < hazard.score();
@@ -114,7 +122,13 @@ final class HazardRule implements Rule {
             if (around.isStrict()) {
                 who.add(Fact.of("hazards.strict"));
             }
-            return who.isEmpty() ? Fact.of("hazards.nobody") : Fact.of("value", who);
+            if (Boolean.FALSE.equals(around.children())) {
+                who.add(Fact.of("hazards.no-children"));
+            }
+            if (Boolean.FALSE.equals(around.pets())) {
+                who.add(Fact.of("hazards.no-pets"));
+            }
+            return Fact.of("value", who);
         }
 
         @Override
@@ -125,12 +139,19 @@ final class HazardRule implements Rule {
         }
 
         private Finding hazards(int i, Ruling ruling) {
-            List<Fact> all = named(plants.hazards[i]);
-            List<Fact> met = named(plants.hazards[i] & concerns);
+            List<Fact> all = named("hazard.", plants.hazards[i]);
+            List<Fact> met = named("hazard.it.", plants.hazards[i] & concerns);
             Fact has = all.isEmpty() ? Fact.of("hazards.none") : Fact.of("value", all);
             return met.isEmpty()
                     ? Finding.of(ruling, has, Fact.of("hazards.fits", has, site()), Strip.reaching(Strip.Reach.OVER))
-                    : Finding.of(ruling, has, Fact.of("hazards.met", met, site()), Strip.reaching(Strip.Reach.SHORT));
+                    : Finding.of(
+                            ruling,
+                            has,
+                            Fact.of(
+                                    around.isStrict() ? "hazards.met.strict" : "hazards.met",
+                                    Fact.of("all-of", met),
+                                    whoComes()),
+                            Strip.reaching(Strip.Reach.SHORT));
         }
 
         /** One that meets both where both are asked. */
@@ -141,7 +162,7 @@ final class HazardRule implements Rule {
                 return Remedy.of(
                         Remedy.Action.PLACE_APART,
                         site -> site.withSurroundings(Surroundings::outOfReach),
-                        "apart.hazard");
+                        around.hasChildren() ? "apart.hazard" : "apart.pets");
             }
             return apart
                     ? Remedy.of(Remedy.Action.CONTAIN, HazardJudge::apartAndContained, "contain.apart")
@@ -153,11 +174,18 @@ final class HazardRule implements Rule {
                     .withPractice(practice -> practice.with(Practice.Measure.CONTAINED));
         }
 
-        private static List<Fact> named(int mask) {
+        private Fact whoComes() {
+            if (around.hasChildren() && around.hasPets()) {
+                return Fact.of("hazards.children-and-pets");
+            }
+            return Fact.of(around.hasPets() ? "hazards.pets" : "hazards.children");
+        }
+
+        private static List<Fact> named(String prefix, int mask) {
             List<Fact> names = new ArrayList<>();
             for (Hazard hazard : Hazard.values()) {
                 if (hazard != Hazard.NONE && (mask & Catalogue.bit(hazard)) != 0) {
-                    names.add(Fact.of("hazard." + Words.of(hazard)));
+                    names.add(Fact.of(prefix + Words.of(hazard)));
                 }
             }
             return names;

@@ -11,6 +11,9 @@ import org.yellowfit.core.measure.Fact;
  */
 final class HotSunRule implements Rule {
 
+    /** A share of no limit at all would be no number. */
+    private static final double LEAST_LIMIT_H = 0.5;
+
     @Override
     public CriterionName name() {
         return CriterionName.HOT_SUN;
@@ -19,11 +22,12 @@ final class HotSunRule implements Rule {
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
         LightConditions light = q.site().light();
-        boolean hotCounts = light.hotHours() != null && (light.isReflected() || light.isHotSummer());
-        if (light.sunHours() == null && !hotCounts) {
+        boolean hotPlace = light.isReflected() || light.isHotSummer();
+        boolean hotCounts = light.hotHours() != null && hotPlace;
+        if (light.sunHours() == null && !hotPlace) {
             return Optional.empty();
         }
-        return Optional.of(new HotSunJudge(plants, light, hotCounts));
+        return Optional.of(new HotSunJudge(plants, light, hotCounts, hotPlace && !hotCounts));
     }
 
     private static final class HotSunJudge implements Judge {
@@ -31,13 +35,17 @@ final class HotSunRule implements Rule {
         private final Catalogue plants;
         private final boolean dayKnown;
         private final boolean hotCounts;
+        /** It is a hot place, and nobody has said how long the hot sun lies on it. */
+        private final boolean hotUntold;
+
         private final boolean reflected;
         private final double factor;
         private final double day;
         private final double hot;
 
-        HotSunJudge(Catalogue plants, LightConditions light, boolean hotCounts) {
+        HotSunJudge(Catalogue plants, LightConditions light, boolean hotCounts, boolean hotUntold) {
             this.plants = plants;
+            this.hotUntold = hotUntold;
             this.hotCounts = hotCounts;
             dayKnown = light.sunHours() != null;
             reflected = light.isReflected();
@@ -49,18 +57,39 @@ final class HotSunRule implements Rule {
         @Override
         public void judge(int i, Ruling into) {
             double spare = spare(i);
-            if (Double.isNaN(spare)) {
-                into.set(Outcome.UNKNOWN);
+            if (hotUntold && mayScorch(i) && !(spare < 0)) {
+                into.set(Outcome.FIND_OUT_FIRST);
+            } else if (Double.isNaN(spare)) {
+                into.set(dayKnown || hotCounts ? Outcome.UNKNOWN : Outcome.SITE_UNKNOWN);
             } else if (spare >= 0) {
-                into.set(Outcome.SUN_STOOD, spare);
+                into.set(Outcome.SUN_STOOD, spareShare(i));
             } else {
                 boolean little = spare >= -RuleNumber.SHADED_AFTERNOON.value;
                 into.set(little ? Outcome.SCORCHED_A_LITTLE : Outcome.SCORCHED, spare);
             }
         }
 
+        /** It has a limit in hot sun, and the day is long enough to pass it. */
+        private boolean mayScorch(int i) {
+            return !Double.isNaN(plants.hotSunMax[i]) && !(dayKnown && day <= plants.hotSunMax[i]);
+        }
+
+        /** What is left of the tighter limit, as a share of it. */
+        private double spareShare(int i) {
+            double underDay = dayKnown ? share(plants.sunMax[i], day) : Double.POSITIVE_INFINITY;
+            double underHot = hotCounts ? share(plants.hotSunMax[i], hot) : Double.POSITIVE_INFINITY;
+            return Math.min(underDay, underHot);
+        }
+
+        private static double share(double limit, double hours) {
+            return (limit - hours) / Math.max(limit, LEAST_LIMIT_H);
+        }
+
         /** Hours to spare under the tighter of the limits that count here; NaN when one of them is not known. */
         private double spare(int i) {
+            if (!dayKnown && !hotCounts) {
+                return Double.NaN;
+            }
             double underDay = dayKnown ? plants.sunMax[i] - day : Double.POSITIVE_INFINITY;
             double underHot = hotCounts ? plants.hotSunMax[i] - hot : Double.POSITIVE_INFINITY;
             // One known limit that is broken decides; a limit kept does not vouch for the one that is unknown.
@@ -73,7 +102,7 @@ final class HotSunRule implements Rule {
         @Override
         public Fact site() {
             if (!hotCounts) {
-                return Fact.of("value", Amount.hours(day));
+                return dayKnown ? Fact.of("value", Amount.hours(day)) : Fact.of("hot-sun.site.untold");
             }
             Fact hottest = Fact.of(reflected ? "hot-sun.site.reflected" : "hot-sun.site", Amount.hours(hot));
             return dayKnown ? Fact.of("values", Amount.hours(day), hottest) : hottest;
@@ -86,11 +115,18 @@ final class HotSunRule implements Rule {
             double here = hotDecides ? hot : day;
             String limit = hotDecides ? "hot" : "day";
             Fact plant = Fact.of("hot-sun.plant." + limit, Amount.hours(most));
-            String key = "hot-sun." + limit + (here <= most ? ".fits" : ".over");
+            String key = "hot-sun." + limit + word(here, most);
             Fact why = Fact.of(key, Amount.hours(here), Amount.hours(most));
             Strip strip = Strip.around(0, most, here, RuleNumber.SUN_STRIP_STEP.value);
             Finding said = Finding.of(ruling, plant, why, strip);
             return here <= most ? said : said.with(afternoonShade(i));
+        }
+
+        private static String word(double here, double most) {
+            if (here <= most) {
+                return ".fits";
+            }
+            return Amount.hours(here).readsAs(Amount.hours(most)) ? ".even" : ".over";
         }
 
         private boolean hotDecides(int i) {

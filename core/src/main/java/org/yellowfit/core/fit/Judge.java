@@ -1,5 +1,6 @@
 package org.yellowfit.core.fit;
 
+import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
 
 /**
@@ -13,6 +14,11 @@ interface Judge {
 
     /** The site's value. */
     Fact site();
+
+    /** What nobody asked for and does not count, but is good to know; asked of every ruling. */
+    default Optional<Fact> note(int plant, Ruling ruling) {
+        return Optional.empty();
+    }
 
     /** What is to be said of a ruling that {@link #judge} gave; never asked of what is unknown. */
     Finding explain(int plant, Ruling ruling);

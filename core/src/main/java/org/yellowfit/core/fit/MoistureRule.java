@@ -20,6 +20,12 @@ final class MoistureRule implements Rule {
         return CriterionName.MOISTURE;
     }
 
+    /** In a pot the mix and the watering are chosen for the plant (C8). */
+    @Override
+    public boolean isAsked(Question q) {
+        return !q.inPot();
+    }
+
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
         return Optional.ofNullable(q.site().soil().moisture()).map(here -> new MoistureJudge(plants, here));
@@ -36,7 +42,7 @@ final class MoistureRule implements Rule {
             }
             double inside = Math.min(here - low, plants.moistureHigh[i] - here);
             if (inside >= 0) {
-                into.set(Outcome.MOISTURE_SUITS, inside);
+                into.set(Outcome.MOISTURE_SUITS);
             } else if (-inside <= RuleNumber.MOISTURE_REACH.value) {
                 into.set(Outcome.MOISTURE_NEAR, inside);
             } else {
@@ -75,7 +81,7 @@ final class MoistureRule implements Rule {
                     : Fact.of("moisture.dry", site(), takes);
             return Finding.of(ruling, takes, why, strip)
                     .byRule(survives ? "C7" : "C3")
-                    .with(tooDry(low, survives));
+                    .with(tooDry(low, survives, Appearance.wantsDrySummer(plants.plants[i])));
         }
 
         private List<Remedy> tooWet(double high) {
@@ -90,8 +96,9 @@ final class MoistureRule implements Rule {
             return Remedy.of(action, site -> site.withSoil(soil -> soil.withMoisture(to)), key);
         }
 
-        private List<Remedy> tooDry(double low, boolean survives) {
-            return low - here > RuleNumber.MOISTURE_FAR.value
+        private List<Remedy> tooDry(double low, boolean survives, boolean wantsDrySummer) {
+            boolean helps = low - here <= RuleNumber.MOISTURE_FAR.value && !wantsDrySummer;
+            return !helps
                     ? List.of()
                     : List.of(Remedy.of(
                             Remedy.Action.WATER,

@@ -27,7 +27,8 @@ enum Outcome {
     TOO_COLD("A4", NO, 1.25, -0.25, "half-zones short"),
     POT_WRAPPED("A3", FITS_IF, 0.6, 0, ""),
     POT_FROST_FREE("A3", FITS, 0.4, 0, ""),
-    BUDS_LOST("A8", FITS_IF, 1, -1, "share of springs that take the buds"),
+    SOLD_FOR_A_SEASON_AS_ASKED("A5", FITS, 1, 0, ""),
+    BUDS_LOST("A8", FITS_IF, 1, -0.65, "share of springs that take the buds"),
     SOLD_FOR_ONE_SEASON("A5", FITS_IF, 1, 0, ""),
     AS_ANNUAL("A5", FITS_IF, 0.3, 0, ""),
     PLANTED_ANEW("A5", FITS, 1, 0, ""),
@@ -39,13 +40,14 @@ enum Outcome {
     WARM_BY_HALF_A_ZONE("A6", FITS_IF, 0.5, 0, ""),
     TOO_WARM("A6", NO, 1.25, -0.25, "half-zones too warm"),
 
-    SUN_ENOUGH("B2", FITS, 0.2, 0.8 / 1.5, "h above the need"),
-    NO_SUN_NEEDED("B2", FITS, 1, 0, ""),
+    SUN_ENOUGH("B2", FITS, 1, 0, ""),
+    SUN_AT_THE_EDGE("B2", FITS_IF, 0.5, 0.5, "h above the need"),
     TOO_DARK_TO_LIVE("B2", NO, 1, 0.5, "h above the need"),
+    SUN_CLOSE("B2", FITS, 0.8, 0.8, "h above the need"),
     TOO_DARK_FOR_FLOWERS("B2", FITS_IF, 1, 1 / 3.0, "h above the need"),
     TOO_DARK_FOR_COLOUR("B2", FITS_IF, 1, 1 / 3.0, "h above the need"),
 
-    SUN_STOOD("B3", FITS, 0.2, 0.8 / 1.5, "h below the limit"),
+    SUN_STOOD("B3", FITS, 0.4, 6, "share of the limit to spare"),
     SCORCHED_A_LITTLE("B3", FITS_IF, 1, 1, "h below the limit"),
     SCORCHED("B3", NO, 4 / 3.0, 1 / 3.0, "h below the limit"),
 
@@ -58,17 +60,22 @@ enum Outcome {
     DRAINS_ONE_CLASS_OFF("C5", FITS_IF, 0.5, 0, ""),
     DRAINS_FAR_OFF("C5", NO, 1.5, -0.5, "classes off"),
 
-    MOISTURE_SUITS("C3", FITS, 0.3, 1.4, "steps inside the range"),
+    MOISTURE_SUITS("C3", FITS, 1, 0, ""),
     MOISTURE_NEAR("C3", FITS_IF, 1, 1, "steps inside the range"),
     MOISTURE_SURVIVED("C7", FITS_IF, 0, 0, ""),
     MOISTURE_FAR("C3", NO, 2, 1, "steps inside the range"),
 
-    PH_SUITS("C4", FITS, 0.3, 1.4, "pH inside the range"),
+    PH_SUITS("C4", FITS, 1, 0, ""),
+    PH_CLOSE("C4", FITS, 0.8, 1, "pH inside the range"),
     PH_NEAR("C5", FITS_IF, 1, 2, "pH inside the range"),
     PH_FAR("C5", NO, 1.5, 1, "pH inside the range"),
 
-    ROOM_ENOUGH("D4", FITS, 0.3, 2.8, "share of the room left over"),
-    STRIP_NARROW("D5", FITS, 0.18, 1.68, 0.6, "share of the room left over"),
+    ROOM_ENOUGH("D4", FITS, 0.4, 6, "share of the room left over"),
+    STRIP_NARROW("D5", FITS, 0.24, 3.6, 0.6, "share of the room left over"),
+    ROOM_CLOSE("D4", FITS, 0.3, 5, "share of the room left over"),
+    ON_ITS_SUPPORT("F9", FITS, 1, 0, ""),
+    OVERTOPS_ITS_SUPPORT("F9", FITS_IF, 0.7, -0.5, "share of the support the size goes beyond it"),
+    TRAILS("F9", FITS, 0.4, 0, ""),
     KEPT_SMALL("D3", FITS, 0.1, 0, ""),
     TO_BE_CUT("D3", FITS_IF, 1, -2, "share of the room the usual size goes beyond it"),
     MAY_STAY_WITHIN("D4", FITS_IF, 0, 1, "room above the usual size, of the way to the largest"),
@@ -133,6 +140,14 @@ enum Outcome {
 
     Verdict verdict() {
         return verdict;
+    }
+
+    /** Short of a need by no more than the place is known to. */
+    boolean isClose() {
+        return switch (this) {
+            case SUN_CLOSE, SUN_AT_THE_EDGE, PH_CLOSE, ROOM_CLOSE -> true;
+            default -> false;
+        };
     }
 
     /** What the margin counts; empty where it plays no part. */

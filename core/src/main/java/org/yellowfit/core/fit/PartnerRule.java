@@ -17,14 +17,15 @@ final class PartnerRule implements Rule {
 
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
-        return Optional.of(new PartnerJudge(plants, q.site().practice()));
+        boolean[] asked = new AskedFor(q.wants()).fruit(plants);
+        return Optional.of(new PartnerJudge(plants, q.site().practice(), asked));
     }
 
-    private record PartnerJudge(Catalogue plants, Practice practice) implements Judge {
+    private record PartnerJudge(Catalogue plants, Practice practice, boolean[] asked) implements Judge {
 
         @Override
         public void judge(int i, Ruling into) {
-            if (!plants.needsPartner[i]) {
+            if (!plants.needsPartner[i] || !asked[i]) {
                 into.set(Outcome.NOT_ABOUT_IT);
                 return;
             }

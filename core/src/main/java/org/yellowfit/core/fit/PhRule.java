@@ -15,12 +15,19 @@ final class PhRule implements Rule {
         return CriterionName.PH;
     }
 
+    /** In a pot the mix is chosen for the plant (C8). */
     @Override
-    public Optional<Judge> judge(Catalogue plants, Question q) {
-        return Optional.ofNullable(q.site().soil().ph()).map(here -> new PhJudge(plants, here));
+    public boolean isAsked(Question q) {
+        return !q.inPot();
     }
 
-    private record PhJudge(Catalogue plants, double here) implements Judge {
+    @Override
+    public Optional<Judge> judge(Catalogue plants, Question q) {
+        return Optional.ofNullable(q.site().soil().ph())
+                .map(here -> new PhJudge(plants, here, q.site().uncertainty().ph()));
+    }
+
+    private record PhJudge(Catalogue plants, double here, double uncertain) implements Judge {
 
         @Override
         public void judge(int i, Ruling into) {
@@ -31,7 +38,9 @@ final class PhRule implements Rule {
             }
             double inside = Math.min(here - low, plants.phHigh[i] - here);
             if (inside >= 0) {
-                into.set(Outcome.PH_SUITS, inside);
+                into.set(Outcome.PH_SUITS);
+            } else if (-inside <= uncertain) {
+                into.set(Outcome.PH_CLOSE, inside);
             } else {
                 boolean near = -inside <= RuleNumber.PH_REACH.value;
                 into.set(near ? Outcome.PH_NEAR : Outcome.PH_FAR, inside);
@@ -49,15 +58,19 @@ final class PhRule implements Rule {
             double high = plants.phHigh[i];
             Fact takes = Fact.of("ph.range", Amount.steps(low), Amount.steps(high));
             Strip strip = Strip.around(low, high, here, RuleNumber.PH_STRIP_STEP.value);
-            Finding bare = Finding.of(ruling, takes, Fact.of("ph." + word(low, high), site(), takes), strip);
+            String word = ruling.is(Outcome.PH_CLOSE) ? "close" : word(low, high);
+            Finding bare = Finding.of(ruling, takes, Fact.of("ph." + word, site(), takes), strip);
             Finding said = Appearance.followsPh(plants.plants[i]) ? bare.adding(flowerColour()) : bare;
             return switch (ruling.outcome()) {
-                case PH_SUITS -> said;
+                case PH_SUITS, PH_CLOSE -> said;
                 case PH_NEAR -> said.with(amended(here < low ? low : high, here < low ? "amend.lime" : "amend.sulfur"));
                 default ->
-                    said.with(Remedy.inPot(
-                            "pot.ph",
-                            site -> site.withSoil(soil -> soil.inContainer().withPh((low + high) / 2))));
+                    plants.noPot[i]
+                            ? said
+                            : said.with(Remedy.inPot(
+                                    "pot.ph",
+                                    site -> site.withSoil(
+                                            soil -> soil.inContainer().withPh((low + high) / 2))));
             };
         }
 

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
 
 /**
  * The smallest change of site or practice that would bring a plant in: taken up, its criterion fits.
@@ -52,6 +53,12 @@ public record Remedy(
         }
     }
 
+    /** The actions’ minutes are those of a plant of 1 m; small and large ones take less and more, within these shares. */
+    private static final double LEAST_SHARE = 0.3;
+
+    private static final double MOST_SHARE = 3;
+    private static final int STEP_MINUTES = 5;
+
     public Remedy {
         text = List.copyOf(text);
         mayWorsen = Set.copyOf(mayWorsen);
@@ -77,6 +84,15 @@ public record Remedy(
 
     Remedy worsening(CriterionName... criteria) {
         return new Remedy(action, text, minutesPerYear, Set.of(criteria), effect);
+    }
+
+    /** The work it is for a plant of this size: an estimate, in steps of five minutes. */
+    Remedy forPlant(Cultivar plant) {
+        double size = Math.sqrt(plant.height10().mid() * plant.spread10().mid());
+        double share = Math.max(LEAST_SHARE, Math.min(MOST_SHARE, size));
+        int minutes = (int) Math.round(minutesPerYear * share / STEP_MINUTES) * STEP_MINUTES;
+        int atLeast = minutesPerYear == 0 ? 0 : Math.max(STEP_MINUTES, minutes);
+        return new Remedy(action, text, atLeast, mayWorsen, effect);
     }
 
     /** The question once this remedy is taken up. */

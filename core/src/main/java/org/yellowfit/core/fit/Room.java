@@ -11,6 +11,7 @@ import static org.yellowfit.core.measure.Checks.betweenOrUnknown;
  * @param maxHeightM     the lowest limit above the spot, m
  * @param wallClearanceM taken off the depth, m
  * @param pathClearanceM taken off the depth, m
+ * @param supportHeightM of the wall, trellis or tree a climber goes up, m (F9)
  * @param horizonYears   the age at which size is judged, 1–100 years
  */
 public record Room(
@@ -19,10 +20,11 @@ public record Room(
         Double maxHeightM,
         double wallClearanceM,
         double pathClearanceM,
-        double horizonYears) {
+        double horizonYears,
+        Double supportHeightM) {
 
     public static final double USUAL_HORIZON_YEARS = 10;
-    public static final Room UNKNOWN = new Room(null, null, null, 0, 0, USUAL_HORIZON_YEARS);
+    public static final Room UNKNOWN = new Room(null, null, null, 0, 0, USUAL_HORIZON_YEARS, null);
 
     private static final double LONGEST_M = 10_000;
     private static final double HIGHEST_M = 500;
@@ -33,6 +35,7 @@ public record Room(
         betweenOrUnknown("The height limit", maxHeightM, 0, HIGHEST_M, "m");
         between("The clearance from the wall", wallClearanceM, 0, LONGEST_M, "m");
         between("The clearance from the path", pathClearanceM, 0, LONGEST_M, "m");
+        betweenOrUnknown("The support’s height", supportHeightM, 0, HIGHEST_M, "m");
         between("The horizon", horizonYears, 1, 100, "years");
     }
 
@@ -49,11 +52,11 @@ public record Room(
     public Room forSpread(double spreadM) {
         Double depth = depthM == null ? null : (Double) Math.max(depthM, spreadM + wallClearanceM + pathClearanceM);
         Double length = lengthM == null ? null : (Double) Math.max(lengthM, spreadM);
-        return new Room(depth, length, maxHeightM, wallClearanceM, pathClearanceM, horizonYears);
+        return new Room(depth, length, maxHeightM, wallClearanceM, pathClearanceM, horizonYears, supportHeightM);
     }
 
     public Room forHeight(double heightM) {
         Double limit = maxHeightM == null ? null : (Double) Math.max(maxHeightM, heightM);
-        return new Room(depthM, lengthM, limit, wallClearanceM, pathClearanceM, horizonYears);
+        return new Room(depthM, lengthM, limit, wallClearanceM, pathClearanceM, horizonYears, supportHeightM);
     }
 }

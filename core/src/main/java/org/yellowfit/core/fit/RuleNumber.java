@@ -4,6 +4,9 @@ import org.yellowfit.core.plant.Policy;
 
 /** Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md beside {@link Outcome}. */
 enum RuleNumber {
+    PLACE_IN_CONFIDENCE(0.25, "of the weight", "our judgement"),
+    CLOSE_IN_CONFIDENCE(0.5, "of the weight", "our judgement"),
+    UNKNOWN_IN_A_WISH(0.3, "of the wish", "the shape of every answer"),
     LIMITING_SHARE(0.6, "of the weight", "so chosen that no plant with a remedy outranks one that fits"),
 
     WEEKS_OF_SHOW_CAUTIOUS(12, "weeks", "A5, our estimate"),
@@ -12,12 +15,17 @@ enum RuleNumber {
     BUD_LOSS_CAUTIOUS(0.15, "of the springs put up with", "A8, our choice"),
     BUD_LOSS_STANDARD(0.3, "of the springs put up with", "A8, our choice"),
     BUD_LOSS_BOLD(0.5, "of the springs put up with", "A8, our choice"),
+    BUD_LOSS_WITHOUT_SPARE(0.7, "of the springs, estimated", "A8"),
+    BUD_LOSS_BEYOND_THE_ZONE(0.75, "of the springs, estimated", "A8, our estimate"),
+    BUD_LOSS_HALF_A_ZONE_SPARE(0.4, "of the springs, estimated", "A8"),
+    BUD_LOSS_A_ZONE_SPARE(0.1, "of the springs, estimated", "A8"),
     POT_MARGIN_CAUTIOUS(4, "half-zones", "A3"),
     POT_MARGIN_STANDARD(3, "half-zones", "A3"),
     POT_MARGIN_BOLD(0, "half-zones", "A3"),
     COLD_GAP_CAUTIOUS(0, "half-zones bridged", "A4"),
     COLD_GAP_STANDARD(1, "half-zones bridged", "A4"),
     COLD_GAP_BOLD(2, "half-zones bridged", "A4"),
+    NO_ROOT_FROST_FROM(17, "half-zones above 1a: 9b", "A3, roots in pots do not freeze"),
     FROST_FREE_POT_REACH(8, "half-zones", "A3, our judgement of what is worth carrying in"),
     ZONE_STRIP_STEP(2, "half-zones", "a step of the strip"),
 
@@ -30,6 +38,7 @@ enum RuleNumber {
     PH_REACH(0.5, "pH", "C5, what can be nudged"),
     PH_STRIP_STEP(0.5, "pH", "a step of the strip"),
 
+    SUPPORT_OVERTOPPED(4 / 3.0, "times the support", "F9, by more than a third"),
     PRUNED_FROM(1.5, "times the room", "I1, a cut of a third"),
     NARROW_STRIP(0.9, "m", "D5"),
     ROOM_STRIP_STEP(0.1, "of the room", "a step of the strip"),
@@ -72,6 +81,14 @@ enum RuleNumber {
             case STANDARD -> WEEKS_OF_SHOW_STANDARD.whole();
             case BOLD -> WEEKS_OF_SHOW_BOLD.whole();
         };
+    }
+
+    /** A8 without a record: by the half-zones that the place has to spare. */
+    static double estimatedBudLoss(int spare) {
+        if (spare <= 0) {
+            return BUD_LOSS_WITHOUT_SPARE.value;
+        }
+        return spare == 1 ? BUD_LOSS_HALF_A_ZONE_SPARE.value : BUD_LOSS_A_ZONE_SPARE.value;
     }
 
     static double mostBudLoss(Policy policy) {

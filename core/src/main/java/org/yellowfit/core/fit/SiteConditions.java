@@ -6,7 +6,8 @@ import java.util.function.UnaryOperator;
 /**
  * What is known of one place, or of one patch of a bed, in groups that check themselves. What is unknown leaves its criteria out.
  *
- * @param practice what is done there for its plants
+ * @param practice    what is done there for its plants
+ * @param uncertainty how exact the numbers are
  */
 public record SiteConditions(
         WinterConditions winter,
@@ -15,7 +16,8 @@ public record SiteConditions(
         Room room,
         Surroundings surroundings,
         PlantingSeason season,
-        Practice practice) {
+        Practice practice,
+        Uncertainty uncertainty) {
 
     public static final SiteConditions UNKNOWN = new SiteConditions(
             WinterConditions.UNKNOWN,
@@ -24,7 +26,8 @@ public record SiteConditions(
             Room.UNKNOWN,
             Surroundings.UNKNOWN,
             PlantingSeason.UNKNOWN,
-            Practice.NONE);
+            Practice.NONE,
+            Uncertainty.TYPED);
 
     public SiteConditions {
         Objects.requireNonNull(winter);
@@ -34,29 +37,30 @@ public record SiteConditions(
         Objects.requireNonNull(surroundings);
         Objects.requireNonNull(season);
         Objects.requireNonNull(practice);
+        Objects.requireNonNull(uncertainty);
     }
 
     public SiteConditions withWinter(UnaryOperator<WinterConditions> change) {
-        return new SiteConditions(change.apply(winter), light, soil, room, surroundings, season, practice);
+        return new SiteConditions(change.apply(winter), light, soil, room, surroundings, season, practice, uncertainty);
     }
 
     public SiteConditions withLight(UnaryOperator<LightConditions> change) {
-        return new SiteConditions(winter, change.apply(light), soil, room, surroundings, season, practice);
+        return new SiteConditions(winter, change.apply(light), soil, room, surroundings, season, practice, uncertainty);
     }
 
     public SiteConditions withSoil(UnaryOperator<SoilConditions> change) {
-        return new SiteConditions(winter, light, change.apply(soil), room, surroundings, season, practice);
+        return new SiteConditions(winter, light, change.apply(soil), room, surroundings, season, practice, uncertainty);
     }
 
     public SiteConditions withRoom(UnaryOperator<Room> change) {
-        return new SiteConditions(winter, light, soil, change.apply(room), surroundings, season, practice);
+        return new SiteConditions(winter, light, soil, change.apply(room), surroundings, season, practice, uncertainty);
     }
 
     public SiteConditions withSurroundings(UnaryOperator<Surroundings> change) {
-        return new SiteConditions(winter, light, soil, room, change.apply(surroundings), season, practice);
+        return new SiteConditions(winter, light, soil, room, change.apply(surroundings), season, practice, uncertainty);
     }
 
     public SiteConditions withPractice(UnaryOperator<Practice> change) {
-        return new SiteConditions(winter, light, soil, room, surroundings, season, change.apply(practice));
+        return new SiteConditions(winter, light, soil, room, surroundings, season, change.apply(practice), uncertainty);
     }
 }

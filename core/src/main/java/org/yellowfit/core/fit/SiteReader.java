@@ -2,8 +2,10 @@ package org.yellowfit.core.fit;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.SpringFrosts;
 import org.yellowfit.core.measure.InputReader;
@@ -47,11 +49,17 @@ public final class SiteReader {
             "plantingDate",
             "firstFrost",
             "springFrosts",
-            "partners");
+            "partners",
+            "practice",
+            "latitude",
+            "supportHeightM",
+            "uncertainty");
 
     public static final Set<String> WANTS_FIELDS = WantsReader.FIELDS;
 
-    private static final Set<Stress> EXPOSURES = EnumSet.of(Stress.WIND, Stress.SALT, Stress.JUGLONE, Stress.POLLUTION);
+    private static final Set<Stress> EXPOSURES =
+            EnumSet.of(Stress.WIND, Stress.SALT, Stress.JUGLONE, Stress.POLLUTION, Stress.HEAT, Stress.HUMIDITY);
+    private static final String ROAD_SALT = "road-salt";
     private static final double LONGEST_M = 10_000;
     private static final double HIGHEST_M = 200;
 
@@ -59,6 +67,7 @@ public final class SiteReader {
 
     public static SiteConditions site(Map<String, ?> values, String prefix, List<Problem> problems) {
         InputReader in = new InputReader(values, prefix, problems);
+        Exposures exposures = exposures(in);
         Double wallClearance = in.number("wallClearanceM", 0, LONGEST_M, "m");
         Double pathClearance = in.number("pathClearanceM", 0, LONGEST_M, "m");
         SiteConditions site = new SiteConditions(
@@ -80,16 +89,19 @@ public final class SiteReader {
                         in.number("maxHeightM", 0.01, HIGHEST_M, "m"),
                         orElse(wallClearance, 0),
                         orElse(pathClearance, 0),
-                        orElse(in.number("horizonYears", 1, 100, "years"), Room.USUAL_HORIZON_YEARS)),
+                        orElse(in.number("horizonYears", 1, 100, "years"), Room.USUAL_HORIZON_YEARS),
+                        in.number("supportHeightM", 0.1, HIGHEST_M, "m")),
                 new Surroundings(
-                        exposure(in),
+                        exposures == null ? null : exposures.stresses(),
                         in.word("deer", Pressure.class),
                         in.word("rabbits", Pressure.class),
                         in.yesNo("children"),
                         in.yesNo("pets"),
-                        in.yesNo("strictlyNoHazards")),
-                new PlantingSeason(in.date("plantingDate"), in.date("firstFrost")),
-                partners(in));
+                        in.yesNo("strictlyNoHazards"),
+                        exposures != null && exposures.fromRoad()),
+                new PlantingSeason(in.date("plantingDate"), in.date("firstFrost"), in.number("latitude", -90, 90, "°")),
+                practice(in),
+                uncertainty(values, prefix, in, problems));
         checkTogether(site, in);
         return site;
     }
@@ -110,22 +122,58 @@ public final class SiteReader {
         return zone != null || lowest == null ? zone : HardinessZone.ofMeanLow(lowest);
     }
 
-    private static Set<Stress> exposure(InputReader in) {
-        List<Stress> list = in.list("exposure", text -> {
-            Stress stress = Words.parse(Stress.class, text);
-            if (!EXPOSURES.contains(stress)) {
-                throw Words.unknown(text, EXPOSURES.stream().map(Words::of).toList());
-            }
-            return stress;
-        });
-        return list == null ? null : list.isEmpty() ? EnumSet.noneOf(Stress.class) : EnumSet.copyOf(list);
+    /** @param fromRoad the salt is a road’s */
+    private record Exposures(Set<Stress> stresses, boolean fromRoad) {}
+
+    private static Exposures exposures(InputReader in) {
+        List<String> words = in.list("exposure", SiteReader::exposure);
+        if (words == null) {
+            return null;
+        }
+        Set<Stress> stresses = EnumSet.noneOf(Stress.class);
+        words.forEach(word -> stresses.add(word.equals(ROAD_SALT) ? Stress.SALT : Words.parse(Stress.class, word)));
+        return new Exposures(stresses, words.contains(ROAD_SALT));
     }
 
-    private static Practice partners(InputReader in) {
+    private static String exposure(String text) {
+        String word = text.strip().toLowerCase(Locale.ROOT);
+        List<String> allowed = Stream.concat(EXPOSURES.stream().map(Words::of), Stream.of(ROAD_SALT))
+                .toList();
+        if (!allowed.contains(word)) {
+            throw Words.unknown(text, allowed);
+        }
+        return word;
+    }
+
+    private static Practice practice(InputReader in) {
+        Practice practice = Practice.NONE;
         List<String> groups = in.list("partners", text -> text);
-        return groups == null
-                ? Practice.NONE
-                : groups.stream().reduce(Practice.NONE, Practice::withPartner, (one, other) -> other);
+        for (String group : groups == null ? List.<String>of() : groups) {
+            practice = practice.withPartner(group);
+        }
+        List<Practice.Measure> measures = in.list("practice", text -> Words.parse(Practice.Measure.class, text));
+        for (Practice.Measure measure : measures == null ? List.<Practice.Measure>of() : measures) {
+            practice = practice.with(measure);
+        }
+        return practice;
+    }
+
+    private static Uncertainty uncertainty(
+            Map<String, ?> values, String prefix, InputReader in, List<Problem> problems) {
+        Object given = values.get("uncertainty");
+        if (given == null) {
+            return Uncertainty.TYPED;
+        }
+        if (!(given instanceof Map<?, ?> map)) {
+            in.problem("uncertainty", "An object is expected here, like {\"sunHours\": 0.3}.");
+            return Uncertainty.TYPED;
+        }
+        @SuppressWarnings("unchecked")
+        InputReader of = new InputReader((Map<String, ?>) map, prefix + "uncertainty.", problems);
+        return new Uncertainty(
+                orElse(of.number("sunHours", 0, 12, "hours"), Uncertainty.TYPED.sunH()),
+                orElse(of.number("ph", 0, 3, ""), Uncertainty.TYPED.ph()),
+                orElse(of.number("lengths", 0, 0.5, ""), Uncertainty.TYPED.lengthShare()));
     }
 
     private static SpringFrosts springFrosts(InputReader in) {
@@ -147,12 +195,6 @@ public final class SiteReader {
         if (room.depthM() != null && room.wallClearanceM() + room.pathClearanceM() >= room.depthM()) {
             in.problem(
                     "depthM", "The clearances from wall and path take up the whole depth; nothing is left to plant.");
-        }
-        PlantingSeason season = site.season();
-        if (season.plantingDate() != null
-                && season.firstFrost() != null
-                && season.firstFrost().isBefore(season.plantingDate())) {
-            in.problem("firstFrost", "The first frost lies before the planting date.");
         }
     }
 

@@ -13,22 +13,26 @@ final class Sizes {
 
     private final Cultivar[] plants;
     private final double years;
+    /** NaN where it is not known. */
+    private final double sunHours;
+
     private final double[] heightMid;
     private final double[] heightHigh;
     private final double[] spreadMid;
     private final double[] spreadHigh;
 
-    Sizes(Cultivar[] plants, double years) {
+    Sizes(Cultivar[] plants, double years, double sunHours) {
         this.plants = plants;
         this.years = years;
+        this.sunHours = sunHours;
         heightMid = unknown();
         heightHigh = unknown();
         spreadMid = unknown();
         spreadHigh = unknown();
     }
 
-    double years() {
-        return years;
+    boolean isAt(double otherYears, double otherHours) {
+        return years == otherYears && Double.compare(sunHours, otherHours) == 0;
     }
 
     double heightMid(int i) {
@@ -55,7 +59,8 @@ final class Sizes {
     }
 
     private void workOut(int i) {
-        PlantGrowth growth = PlantGrowth.of(plants[i]);
+        PlantGrowth free = PlantGrowth.of(plants[i]);
+        PlantGrowth growth = Double.isNaN(sunHours) ? free : free.inSun(sunHours);
         Grown height = growth.heightInFlower(years);
         Grown spread = growth.spread(years);
         heightMid[i] = height.mid();

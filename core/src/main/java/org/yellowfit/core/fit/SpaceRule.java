@@ -40,8 +40,11 @@ final class SpaceRule implements Rule {
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
         Room room = q.site().room();
-        return Optional.ofNullable(upward ? room.maxHeightM() : room.widthM())
-                .map(limit -> new SpaceJudge(plants, q, limit));
+        Double limit = upward ? room.maxHeightM() : room.widthM();
+        if (upward && limit == null && room.supportHeightM() != null) {
+            return Optional.of(new SpaceJudge(plants, q, Double.POSITIVE_INFINITY));
+        }
+        return Optional.ofNullable(limit).map(known -> new SpaceJudge(plants, q, known));
     }
 
     private final class SpaceJudge implements Judge {
@@ -50,6 +53,10 @@ final class SpaceRule implements Rule {
         private final Sizes sizes;
         private final double room;
         private final double years;
+        private final double close;
+        /** Height of what a climber goes up, m; NaN without one (F9). */
+        private final double support;
+
         private final Policy policy;
         private final boolean narrow;
         private final boolean pruned;
@@ -60,7 +67,10 @@ final class SpaceRule implements Rule {
             this.room = room;
             policy = q.policy();
             years = q.site().room().horizonYears();
-            sizes = plants.sizesAt(years);
+            sizes = plants.sizesAt(years, q.site().light().sunHours());
+            close = q.site().uncertainty().lengthShare();
+            Double up = q.site().room().supportHeightM();
+            support = up == null ? Double.NaN : up;
             narrow = !upward && room < RuleNumber.NARROW_STRIP.value;
             pruned = q.site().practice().does(Practice.Measure.PRUNED_TO_SIZE);
             mayBeKept = upward ? plants.heightKept : plants.widthKept;
@@ -68,9 +78,19 @@ final class SpaceRule implements Rule {
 
         @Override
         public void judge(int i, Ruling into) {
+            if (plants.climber[i]) {
+                judgeClimber(i, into);
+                return;
+            }
+            if (Double.isInfinite(room)) {
+                into.set(Outcome.NOT_ABOUT_IT);
+                return;
+            }
             double mid = mid(i);
             double size = policy == Policy.BOLD ? mid : high(i);
-            if (size <= room + ROUNDING) {
+            if (size > room + ROUNDING && size <= room * (1 + close) + ROUNDING) {
+                into.set(Outcome.ROOM_CLOSE, (room - size) / room);
+            } else if (size <= room + ROUNDING) {
                 boolean tight = narrow && !plants.slender[i];
                 into.set(tight ? Outcome.STRIP_NARROW : Outcome.ROOM_ENOUGH, (room - size) / room);
             } else if (mid <= room * RuleNumber.PRUNED_FROM.value && mayPrune(i)) {
@@ -79,6 +99,19 @@ final class SpaceRule implements Rule {
                 into.set(Outcome.MAY_STAY_WITHIN, (room - mid) / Math.max(size - mid, ROUNDING));
             } else {
                 into.set(Outcome.TOO_LARGE, size / room - 1);
+            }
+        }
+
+        /** F9: a climber is judged by what holds it, not by the bed's depth; without that it trails. */
+        private void judgeClimber(int i, Ruling into) {
+            if (!upward) {
+                into.set(Outcome.NOT_ABOUT_IT);
+            } else if (Double.isNaN(support)) {
+                into.set(Outcome.TRAILS);
+            } else {
+                double over = mid(i) / support;
+                boolean tops = over > RuleNumber.SUPPORT_OVERTOPPED.value && !pruned;
+                into.set(tops ? Outcome.OVERTOPS_ITS_SUPPORT : Outcome.ON_ITS_SUPPORT, over - 1);
             }
         }
 
@@ -100,11 +133,16 @@ final class SpaceRule implements Rule {
 
         @Override
         public Fact site() {
-            return Fact.of(name().word() + ".site", Amount.metres(room));
+            return Double.isInfinite(room)
+                    ? Fact.of("climber.site", Amount.metres(support))
+                    : Fact.of(name().word() + ".site", Amount.metres(room));
         }
 
         @Override
         public Finding explain(int i, Ruling ruling) {
+            if (plants.climber[i]) {
+                return climber(i, ruling);
+            }
             double mid = mid(i);
             double high = high(i);
             double judged = policy == Policy.BOLD ? mid : high;
@@ -114,6 +152,11 @@ final class SpaceRule implements Rule {
                     Amount.years(years));
             double step = Math.max(RuleNumber.LEAST_ROOM_STRIP_STEP.value, room * RuleNumber.ROOM_STRIP_STEP.value);
             Strip strip = Strip.around(judged, Double.POSITIVE_INFINITY, room, step);
+            if (ruling.is(Outcome.ROOM_CLOSE)) {
+                Fact why = Fact.of(
+                        name().word() + ".close", Amount.metres(judged), Amount.years(years), Amount.metres(room));
+                return Finding.of(ruling, grows, why, strip);
+            }
             if (ruling.verdict() == Verdict.FITS) {
                 Fact why = Fact.of(
                         name().word() + ".fits", Amount.metres(judged), Amount.years(years), Amount.metres(room));
@@ -129,6 +172,27 @@ final class SpaceRule implements Rule {
                     Amount.metres(Math.max(LEAST_TOLD_M, told - room)),
                     outgrown(i));
             return Finding.of(ruling, grows, why, strip).byRule("D4").with(remedies(i, ruling, judged));
+        }
+
+        private Finding climber(int i, Ruling ruling) {
+            Amount size = Amount.metres(mid(i));
+            Fact grows = Fact.of("climber.plant", size, Amount.years(years));
+            if (ruling.is(Outcome.TRAILS)) {
+                return Finding.withoutStrip(ruling, grows, Fact.of("climber.trails", size));
+            }
+            boolean tops = ruling.is(Outcome.OVERTOPS_ITS_SUPPORT);
+            Fact why =
+                    Fact.of(tops ? "climber.over" : "climber.fits", size, Amount.years(years), Amount.metres(support));
+            Strip strip =
+                    Strip.around(mid(i), Double.POSITIVE_INFINITY, support, support * RuleNumber.ROOM_STRIP_STEP.value);
+            Finding said = Finding.of(ruling, grows, why, strip);
+            return tops
+                    ? said.with(Remedy.practised(
+                            Remedy.Action.PRUNE_SIZE,
+                            Practice.Measure.PRUNED_TO_SIZE,
+                            "prune-size",
+                            Amount.metres(support)))
+                    : said;
         }
 
         private List<Remedy> remedies(int i, Ruling ruling, double size) {

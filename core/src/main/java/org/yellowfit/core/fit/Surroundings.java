@@ -9,6 +9,7 @@ import org.yellowfit.core.plant.Stress;
  * What comes at a plant from outside, and whom it may hurt (rules F1, F3, F4). Null is unknown.
  *
  * @param exposure           empty where nothing burdens the place
+ * @param roadSalt           the salt comes from a road: no lee helps
  * @param strictlyNoHazards  nothing that hurts, wherever it stands
  */
 public record Surroundings(
@@ -17,9 +18,10 @@ public record Surroundings(
         Pressure rabbits,
         Boolean children,
         Boolean pets,
-        Boolean strictlyNoHazards) {
+        Boolean strictlyNoHazards,
+        boolean roadSalt) {
 
-    public static final Surroundings UNKNOWN = new Surroundings(null, null, null, null, null, null);
+    public static final Surroundings UNKNOWN = new Surroundings(null, null, null, null, null, null, false);
 
     public Surroundings {
         exposure = exposure == null ? null : Collections.unmodifiableSet(copy(exposure));
@@ -51,19 +53,20 @@ public record Surroundings(
         }
         Set<Stress> left = copy(exposure);
         left.removeAll(stresses);
-        return new Surroundings(left, deer, rabbits, children, pets, strictlyNoHazards);
+        return new Surroundings(
+                left, deer, rabbits, children, pets, strictlyNoHazards, roadSalt && left.contains(Stress.SALT));
     }
 
     public Surroundings withoutDeer() {
-        return new Surroundings(exposure, Pressure.NONE, rabbits, children, pets, strictlyNoHazards);
+        return new Surroundings(exposure, Pressure.NONE, rabbits, children, pets, strictlyNoHazards, roadSalt);
     }
 
     public Surroundings withoutRabbits() {
-        return new Surroundings(exposure, deer, Pressure.NONE, children, pets, strictlyNoHazards);
+        return new Surroundings(exposure, deer, Pressure.NONE, children, pets, strictlyNoHazards, roadSalt);
     }
 
     /** Where neither children nor pets reach. */
     public Surroundings outOfReach() {
-        return new Surroundings(exposure, deer, rabbits, false, false, strictlyNoHazards);
+        return new Surroundings(exposure, deer, rabbits, false, false, strictlyNoHazards, roadSalt);
     }
 }

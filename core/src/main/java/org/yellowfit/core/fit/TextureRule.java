@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.TextureClass;
@@ -76,7 +77,9 @@ final class TextureRule implements Rule {
             return switch (ruling.outcome()) {
                 case TEXTURE_BESIDE -> said.with(amended(plants.texture[i]));
                 case TEXTURE_FAR ->
-                    said.with(Remedy.inPot("pot.mix", site -> site.withSoil(SoilConditions::inContainer)));
+                    plants.noPot[i]
+                            ? said
+                            : said.with(Remedy.inPot("pot.mix", site -> site.withSoil(SoilConditions::inContainer)));
                 default -> said;
             };
         }
@@ -92,10 +95,23 @@ final class TextureRule implements Rule {
 
         private Remedy amended(int textures) {
             boolean heavy = texture.groups().contains(TextureGroup.CLAY);
+            boolean wantsSand = (textures & Catalogue.bit(TextureGroup.SAND)) != 0;
             return Remedy.of(
                     Remedy.Action.AMEND,
                     site -> site.withSoil(soil -> soil.withTexture(nearest(textures, heavy))),
-                    heavy ? "amend.clay" : "amend.sand");
+                    amending(heavy, wantsSand));
+        }
+
+        /** Grit where water stands, organic matter where it runs through. */
+        private String amending(boolean heavy, boolean wantsSand) {
+            if (heavy) {
+                return "amend.clay";
+            }
+            boolean loam = texture.groups().equals(Set.of(TextureGroup.LOAM));
+            if (loam) {
+                return wantsSand ? "amend.grit" : "amend.hold";
+            }
+            return "amend.sand";
         }
 
         /** What the amended soil behaves like: the plant's texture that lies next to it. */

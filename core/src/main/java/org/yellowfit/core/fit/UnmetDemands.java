@@ -221,7 +221,9 @@ public final class UnmetDemands {
         List<Wish> known = WantsRule.wishes(plant, question).stream()
                 .filter(wish -> !wish.isUnknown())
                 .toList();
-        boolean noneMet = !known.isEmpty() && known.stream().noneMatch(wish -> wish.met() > 0);
+        List<Wish> all = WantsRule.wishes(plant, question);
+        boolean noneMet =
+                !known.isEmpty() && known.size() == all.size() && known.stream().noneMatch(wish -> wish.met() > 0);
         for (Wish wish : known) {
             boolean insisted =
                     insistAll || question.wants().must().contains(wish.field()) || noneMet && known.size() == 1;

@@ -13,6 +13,7 @@ import org.yellowfit.core.plant.Use;
  * @param colourMonths   1–12, months in which the colour is to be seen, any of them; empty: whenever
  * @param bloomMonths    1–12, any of them
  * @param birds          fruit or seed for birds
+ * @param berries        fruit, for whoever looks at it or eats it
  * @param winterInterest something to look at from November to March
  * @param nativeRegion   as the catalogue writes it
  * @param maxCareMinutes a plant a year
@@ -31,6 +32,7 @@ public record Wants(
         boolean fragrance,
         boolean pollinators,
         boolean birds,
+        boolean berries,
         boolean winterInterest,
         String nativeRegion,
         Double maxCareMinutes,
@@ -60,6 +62,7 @@ public record Wants(
             false,
             false,
             false,
+            false,
             null,
             null,
             null,
@@ -81,6 +84,7 @@ public record Wants(
                 && !fragrance
                 && !pollinators
                 && !birds
+                && !berries
                 && !winterInterest
                 && nativeRegion == null
                 && maxCareMinutes == null

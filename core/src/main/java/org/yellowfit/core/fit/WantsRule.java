@@ -60,11 +60,11 @@ final class WantsRule implements Rule {
             }
             if (wholly == wishes.size()) {
                 into.set(Outcome.WISHES_MET);
-            } else if (wholly == known) {
-                into.set(Outcome.UNKNOWN);
-            } else {
-                into.set(met > 0 ? Outcome.WISHES_MET_IN_PART : Outcome.WISHES_MISSED, met / known);
+                return;
             }
+            double hoped = met + RuleNumber.UNKNOWN_IN_A_WISH.value * (wishes.size() - known);
+            boolean none = met == 0 && known == wishes.size();
+            into.set(none ? Outcome.WISHES_MISSED : Outcome.WISHES_MET_IN_PART, hoped / wishes.size());
         }
 
         @Override
@@ -84,6 +84,7 @@ final class WantsRule implements Rule {
                             wants.fragrance() ? "fragrance" : "",
                             wants.pollinators() ? "pollinators" : "",
                             wants.birds() ? "birds" : "",
+                            wants.berries() ? "berries" : "",
                             wants.winterInterest() ? "winter" : "",
                             wants.nativeRegion() == null ? "" : "native",
                             wants.maxCareMinutes() == null ? "" : "care",
@@ -132,6 +133,12 @@ final class WantsRule implements Rule {
                     .toList();
             if (!musts.isEmpty()) {
                 return Fact.of("wants.must", named(musts));
+            }
+            List<Wish> unknown = missed.stream().filter(Wish::isUnknown).toList();
+            if (!unknown.isEmpty()) {
+                return met.isEmpty()
+                        ? Fact.of("wants.unknown", named(unknown))
+                        : Fact.of("wants.some.unknown", named(met), named(unknown));
             }
             return met.isEmpty()
                     ? Fact.of("wants.none", named(missed))

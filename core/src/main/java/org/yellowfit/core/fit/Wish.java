@@ -94,6 +94,11 @@ record Wish(String field, Fact asked, double met) {
         if (wants.pollinators()) {
             wishes.add(new Wish("pollinators", Fact.of("wish.pollinators"), known(fed.map(Wish::feedsPollinators))));
         }
+        if (wants.berries()) {
+            Optional<Boolean> bears = plant.get(Traits.FRUIT).map(colour -> true);
+            boolean silent = plant.get(Traits.FRUIT_MONTHS).isEmpty() && bears.isEmpty();
+            wishes.add(new Wish("berries", Fact.of("wish.berries"), silent ? 0 : known(bears)));
+        }
         if (wants.birds()) {
             wishes.add(new Wish("birds", Fact.of("wish.birds"), known(fed.map(list -> list.contains(Wildlife.BIRDS)))));
         }
@@ -145,6 +150,11 @@ record Wish(String field, Fact asked, double met) {
         return region.toLowerCase(Locale.ROOT).contains(asked.toLowerCase(Locale.ROOT));
     }
 
+    /** A10: south of the equator the year is turned by half. */
+    private static int northern(int month, Question q) {
+        return q.site().season().isSouth() ? (month + 5) % 12 + 1 : month;
+    }
+
     private static Optional<HardinessZone> zone(Question q) {
         return Optional.ofNullable(q.site().winter().zone());
     }
@@ -152,7 +162,11 @@ record Wish(String field, Fact asked, double met) {
     private static double coloured(Cultivar plant, Wants wants, Question q) {
         if (!wants.colourMonths().isEmpty()) {
             PlantYear year = PlantYear.of(plant, zone(q));
-            return wants.colourMonths().stream().map(year::month).anyMatch(look -> shows(look, wants)) ? 1 : 0;
+            return wants.colourMonths().stream()
+                            .map(month -> year.month(northern(month, q)))
+                            .anyMatch(look -> shows(look, wants))
+                    ? 1
+                    : 0;
         }
         List<Colour> colours = new ArrayList<>();
         if (wants.colourOf() != Wants.ColourOf.FLOWER) {
@@ -189,7 +203,7 @@ record Wish(String field, Fact asked, double met) {
      */
     private static double blooms(Cultivar plant, List<Integer> months, Question q) {
         List<Optional<Boolean>> flowers = months.stream()
-                .map(month -> Interest.flowersIn(plant, month, zone(q)))
+                .map(month -> Interest.flowersIn(plant, northern(month, q), zone(q)))
                 .toList();
         if (flowers.get(0).isEmpty()) {
             return Appearance.mayFlower(plant) ? Double.NaN : 0;

@@ -33,7 +33,13 @@ public final class GrowthCurve {
 
     /** A woody plant through its pot, its ten-year size and its ultimate size, all in metres. */
     public static GrowthCurve woody(double startM, double atTenM, double ultimateM) {
-        return through(WOODY_SHAPE, startM, 10, atTenM, Math.max(ultimateM, atTenM / LARGEST_SHARE_AT_TEN));
+        return woody(startM, 10, atTenM, ultimateM);
+    }
+
+    /** The same where it grows for so many of its first ten years only. */
+    static GrowthCurve woody(double startM, double growingYears, double atTenM, double ultimateM) {
+        double most = Math.max(ultimateM, atTenM / LARGEST_SHARE_AT_TEN);
+        return through(WOODY_SHAPE, startM, growingYears, atTenM, most);
     }
 
     /** A woody plant of a known size at a known age, in metres and years. */

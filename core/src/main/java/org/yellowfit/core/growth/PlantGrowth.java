@@ -20,19 +20,25 @@ public final class PlantGrowth {
     static final double RATE_AT_HALF_SUN = 0.7;
 
     private static final double LEAST_RATE = 0.4;
+    private static final double LONGEST_STANDSTILL = 8;
 
     private final Cultivar plant;
+    /** Height as it leaves the shop, m. */
     private final double startM;
+    /** Bought at a height somebody named: it is kept, even where the curve would have it smaller. */
+    private final boolean bought;
+
     private final double rate;
 
-    private PlantGrowth(Cultivar plant, double startM, double rate) {
+    private PlantGrowth(Cultivar plant, double startM, boolean bought, double rate) {
         this.plant = plant;
         this.startM = startM;
+        this.bought = bought;
         this.rate = rate;
     }
 
     public static PlantGrowth of(Cultivar plant) {
-        return new PlantGrowth(plant, plant.isWoody() ? WOODY_START_M : OTHER_START_M, 1);
+        return new PlantGrowth(plant, plant.isWoody() ? WOODY_START_M : OTHER_START_M, false, 1);
     }
 
     /** The same plant bought at another height, m. */
@@ -40,7 +46,7 @@ public final class PlantGrowth {
         if (!(heightM > 0 && heightM <= 20)) {
             throw new IllegalArgumentException("The height of the potted plant must be above 0 and at most 20 m.");
         }
-        return new PlantGrowth(plant, heightM, rate);
+        return new PlantGrowth(plant, heightM, true, rate);
     }
 
     /** The same plant in so many hours of direct sun: less than it does best in slows it (B7). */
@@ -52,15 +58,15 @@ public final class PlantGrowth {
                 .or(() -> plant.get(Traits.SUN_LIVE))
                 .orElse(0.0);
         double missing = best <= 0 ? 0 : Math.max(0, 1 - hours / best);
-        return new PlantGrowth(plant, startM, Math.max(LEAST_RATE, 1 - missing * (1 - RATE_AT_HALF_SUN) / 0.5));
+        return new PlantGrowth(plant, startM, bought, Math.max(LEAST_RATE, 1 - missing * (1 - RATE_AT_HALF_SUN) / 0.5));
     }
 
     public Grown height(double years) {
-        return grown(plant.height10(), Traits.HEIGHT_MAX, years);
+        return grown(plant.height10(), Traits.HEIGHT_MAX, startM, years);
     }
 
     public Grown spread(double years) {
-        return grown(plant.spread10(), Traits.SPREAD_MAX, years);
+        return grown(plant.spread10(), Traits.SPREAD_MAX, startSpreadM(), years);
     }
 
     /** Height with the flowers on; the height in leaf when the two do not differ, or the flowers stand lower. */
@@ -70,11 +76,25 @@ public final class PlantGrowth {
 
     /** First year in which the usual height passes the limit; infinite when it never does. */
     public double yearsToHeight(double limitM) {
-        return yearsTo(plant.height10(), Traits.HEIGHT_MAX, limitM / flowerFactor());
+        return yearsTo(plant.height10(), Traits.HEIGHT_MAX, startM, limitM / flowerFactor());
     }
 
     public double yearsToSpread(double limitM) {
-        return yearsTo(plant.spread10(), Traits.SPREAD_MAX, limitM);
+        return yearsTo(plant.spread10(), Traits.SPREAD_MAX, startSpreadM(), limitM);
+    }
+
+    /** The spread of its habit at the height it is bought at, at most that at ten years (D1). */
+    private double startSpreadM() {
+        double spread = plant.spread10().mid();
+        return Math.min(spread, startM * spread / plant.height10().mid());
+    }
+
+    /** Years for which little is to be seen (D7). */
+    private double standstill() {
+        return plant.isWoody()
+                ? Math.min(
+                        LONGEST_STANDSTILL, plant.get(Traits.SLOW_START_YEARS).orElse(0.0))
+                : 0;
     }
 
     private double flowerFactor() {
@@ -83,29 +103,39 @@ public final class PlantGrowth {
                 .orElse(1.0);
     }
 
-    private double yearsTo(Interval atTen, Trait<Interval> ultimate, double limitM) {
+    private double yearsTo(Interval atTen, Trait<Interval> ultimate, double start, double limitM) {
         if (plant.isAnnual()) {
             return atTen.mid() > limitM ? 0 : Double.POSITIVE_INFINITY;
         }
-        return curve(atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid)).yearsTo(limitM);
+        if (bought && start > limitM) {
+            return 0;
+        }
+        double years = curve(start, atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid))
+                .yearsTo(limitM);
+        return years > 0 ? years + standstill() : 0;
     }
 
-    private Grown grown(Interval atTen, Trait<Interval> ultimate, double years) {
-        double low = size(atTen.low(), ultimateOf(ultimate, atTen, Interval::low), years);
-        double high = size(atTen.high(), ultimateOf(ultimate, atTen, Interval::high), years);
-        double mid = size(atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid), years);
+    private Grown grown(Interval atTen, Trait<Interval> ultimate, double start, double years) {
+        double low = size(start, atTen.low(), ultimateOf(ultimate, atTen, Interval::low), years);
+        double high = size(start, atTen.high(), ultimateOf(ultimate, atTen, Interval::high), years);
+        double mid = size(start, atTen.mid(), ultimateOf(ultimate, atTen, Interval::mid), years);
         double least = Math.min(low, high);
         double most = Math.max(low, high);
         return new Grown(least, Math.max(least, Math.min(most, mid)), most);
     }
 
-    private double size(double atTen, double ultimate, double years) {
-        return plant.isAnnual() ? atTen : curve(atTen, ultimate).at(years);
+    private double size(double start, double atTen, double ultimate, double years) {
+        if (plant.isAnnual()) {
+            return atTen;
+        }
+        double grown = curve(start, atTen, ultimate).at(Math.max(0, years - standstill()));
+        return bought ? Math.max(start, grown) : grown;
     }
 
-    private GrowthCurve curve(double atTen, double ultimate) {
-        GrowthCurve curve =
-                plant.isWoody() ? GrowthCurve.woody(startM, atTen, ultimate) : GrowthCurve.clump(startM, atTen);
+    private GrowthCurve curve(double start, double atTen, double ultimate) {
+        GrowthCurve curve = plant.isWoody()
+                ? GrowthCurve.woody(start, 10 - standstill(), atTen, ultimate)
+                : GrowthCurve.clump(start, atTen);
         return curve.atRate(rate);
     }
 

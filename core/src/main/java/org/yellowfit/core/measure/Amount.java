@@ -54,6 +54,11 @@ public record Amount(double value, Unit unit) {
         return new Amount(amount, Unit.MONEY);
     }
 
+    /** Whether the two read the same once they are rounded to a decimal, so that no sentence sets one against the other. */
+    public boolean readsAs(Amount other) {
+        return Numbers.rounded(value, 1).equals(Numbers.rounded(other.value, 1));
+    }
+
     @Override
     public String toString() {
         return Numbers.rounded(value, 4) + " " + Words.of(unit);

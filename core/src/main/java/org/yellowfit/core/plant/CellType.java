@@ -63,6 +63,10 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
         return new CellType<>(Colour::parse, Colour::text);
     }
 
+    static CellType<MeritGrade> merit() {
+        return new CellType<>(MeritGrade::parse, MeritGrade::text);
+    }
+
     static CellType<Bloom> bloom() {
         return new CellType<>(Bloom::parse, Bloom::text);
     }

@@ -112,6 +112,8 @@ public final class Traits {
     public static final Trait<YesNo> LATE_RISER = known("late_riser", CellType.word(YesNo.class));
     public static final Trait<String> TELL_APART = known("tell_apart", CellType.text());
     public static final Trait<List<String>> LIKE = known("like", CellType.listOf(CellType.slug()));
+    public static final Trait<List<MeritGrade>> MERITS = known("merits", CellType.listOf(CellType.merit()));
+    public static final Trait<List<CutStem>> CUT = known("cut", CellType.wordsOrNone(CutStem.class, CutStem.NONE));
     public static final Trait<List<PotPrice>> SIZES_SOLD =
             known("sizes_sold", CellType.listOf(new CellType<>(PotPrice::parse, PotPrice::text)));
 

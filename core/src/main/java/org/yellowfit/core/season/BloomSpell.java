@@ -26,6 +26,9 @@ public final class BloomSpell {
     private static final double FLUSH_SHARE = 0.4;
     private static final double CONTINUOUS_SHARE = 0.5;
 
+    private static final int FIRST_OF_JULY = 18;
+    private static final int MID_AUGUST = 22;
+
     private final double start;
     private final double length;
     private final Rebloom rebloom;
@@ -82,8 +85,17 @@ public final class BloomSpell {
         if (zone.isEmpty() || plant.get(Traits.BLOOM_ZONE).isEmpty()) {
             return 0;
         }
-        return Seasons.DAYS_PER_HALF_ZONE
-                * (plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half());
+        int colder = plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half();
+        return Seasons.DAYS_PER_HALF_ZONE * colder * movedShare(plant.get(Traits.BLOOM));
+    }
+
+    /** E6: openings before July move with the zone, those from mid August on keep their date, those between move in part. */
+    private static double movedShare(Optional<Bloom> bloom) {
+        int opens = bloom.map(Bloom::startThird).orElse(0);
+        if (opens < FIRST_OF_JULY) {
+            return 1;
+        }
+        return Math.max(0, 1 - (opens - FIRST_OF_JULY) / (double) (MID_AUGUST - FIRST_OF_JULY));
     }
 
     /** Share of the flowers open, 0–1. */

@@ -20,7 +20,8 @@ public final class Spacing {
     private static final double TRIANGLE = Math.sqrt(3) / 2;
 
     private static final double ROUNDING = 1e-9;
-    private static final double TOUCHING = 0.999;
+    /** The ground counts as closed when the crowns are so near to touching (D1). */
+    private static final double CLOSED = 0.95;
 
     private Spacing() {}
 
@@ -62,7 +63,7 @@ public final class Spacing {
     }
 
     private static OptionalInt yearClosed(Cultivar plant, double onCentreM) {
-        double years = PlantGrowth.of(plant).yearsToSpread(onCentreM * TOUCHING);
+        double years = PlantGrowth.of(plant).yearsToSpread(onCentreM * CLOSED - ROUNDING);
         if (plant.isAnnual()) {
             return OptionalInt.of(1);
         }

@@ -42,7 +42,7 @@ class FitRulesTest {
         "zone_min=4b, zone=6b container=yes, CAUTIOUS, FITS",
         "zone_min=5a, zone=6b container=yes, CAUTIOUS, NO",
         "zone_min=5a, zone=6b container=yes, STANDARD, FITS",
-        "zone_min=5b, zone=6b container=yes, STANDARD, FITS_IF",
+        "zone_min=5b, zone=6b container=yes, STANDARD, NO",
         "zone_min=6a, zone=6b container=yes, STANDARD, NO",
         "zone_min=6b, zone=6b container=yes, BOLD, FITS_IF",
         "zone_min=5a, zone=6b container=yes, BOLD, FITS",
@@ -90,10 +90,13 @@ class FitRulesTest {
         "HEAT, zone_max=8b, zone=9b, NO",
         "HEAT, zone_max=8, zone=8b, FITS",
         "SUN_LIVE, sun_live_h=4, sunHours=4, FITS",
-        "SUN_LIVE, sun_live_h=4, sunHours=3.9, NO",
+        "SUN_LIVE, sun_live_h=4, sunHours=3.9, FITS_IF",
+        "SUN_LIVE, sun_live_h=4, sunHours=3.5, FITS_IF",
+        "SUN_LIVE, sun_live_h=4, sunHours=3.4, NO",
         "SUN_FLOWER, sun_flower_h=4, sunHours=3.2, FITS_IF",
         "SUN_FLOWER, sun_flower_h=4, sunHours=4, FITS",
-        "SUN_COLOUR, sun_colour_h=5 leaf_summer=gold#d9b43a, sunHours=4.5, FITS_IF",
+        "SUN_COLOUR, sun_colour_h=5 leaf_summer=gold#d9b43a, sunHours=4.5, FITS",
+        "SUN_COLOUR, sun_colour_h=5 leaf_summer=gold#d9b43a, sunHours=4.4, FITS_IF",
         "SUN_COLOUR, sun_colour_h=5 leaf_summer=gold#d9b43a, sunHours=6, FITS",
         "HOT_SUN, sun_max_h=6, sunHours=6, FITS",
         "HOT_SUN, sun_max_h=6, sunHours=6.8, FITS_IF",
@@ -220,7 +223,7 @@ class FitRulesTest {
         "bloomMonths=5|6, FITS",
         "maxCareMinutes=20, FITS",
         "maxCareMinutes=5, NO",
-        "fragrance=yes, UNKNOWN",
+        "fragrance=yes, FITS_IF",
         "colours=#e39bb5, FITS"
     })
     void wishes(String wants, Verdict verdict) {

@@ -28,7 +28,9 @@ class JudgementCasesTest {
                 Plants.plant(plant == null ? "" : plant),
                 Advice.question(site == null ? "" : site, wants == null ? "" : wants, policy));
         assertThat(candidate.verdict()).as("%s", candidate.criteria()).isEqualTo(verdict);
-        if (limiting != null) {
+        if (limiting == null) {
+            assertThat(candidate.limiting()).as("%s", candidate.criteria()).isEmpty();
+        } else {
             Judgement judgement = candidate.judgement(limiting).orElseThrow();
             assertThat(judgement.score())
                     .as("the lowest score")

@@ -22,8 +22,8 @@ class SiteReaderTest {
                         "ph; 2.9; 3 to 10", "ph; 10.1; 3 to 10", "texture; mud; clay loam",
                 "drainage; godo; good", "deer; many; heavy", "moisture; 0.5; 1 to 5", "depthM; 0; 0.01",
                         "maxHeightM; -2; 0.01", "children; maybe; neither", "plantingDate; 10/05/2026; 2026-05-10",
-                "plantingDate; 2026-02-30; 2026-05-10", "horizonYears; 0; 1 to 100", "exposure; heat; wind, salt",
-                        "exposure; sun; wind, salt", "minTempC; -500; -70"
+                "plantingDate; 2026-02-30; 2026-05-10", "horizonYears; 0; 1 to 100",
+                        "exposure; reflected-heat; wind, salt", "exposure; sun; wind, salt", "minTempC; -500; -70"
             })
     void aWrongValueIsRefusedAtItsFieldWithWhatWasExpected(String field, String value, String hint) {
         List<Problem> problems = new ArrayList<>();

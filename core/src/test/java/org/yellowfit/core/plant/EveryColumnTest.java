@@ -89,6 +89,8 @@ class EveryColumnTest {
             late_riser;       yes;                             late
             tell_apart;       larger leaves than its sister;
             like;             hosta-tea-tray;                  Hosta Tea Tray
+            merits;           flower:3|leaf:1;                 flower:4
+            cut;              fresh|dried;                     none|fresh
             sizes_sold;       2 l:12.50;                       2 l 12.50
             """;
 

@@ -40,7 +40,7 @@ class SpacingTest {
         assertThat(quick.onCentreM()).isLessThan(mature.onCentreM());
         assertThat(quick.plants()).isGreaterThan(mature.plants());
         assertThat(quick.yearClosed()).hasValue(3);
-        assertThat(mature.yearClosed()).hasValue(10);
+        assertThat(mature.yearClosed()).hasValue(9);
     }
 
     @Test
