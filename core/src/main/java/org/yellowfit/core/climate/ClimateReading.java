@@ -12,6 +12,10 @@ import org.yellowfit.core.measure.Fact;
 final class ClimateReading {
 
     /** A winter, a spring or an autumn with more missing days does not count (A1). */
+    /** South of the equator the year is counted from July. */
+    private static final int DAYS_TO_JULY = 181;
+
+    private static final int YEAR_END = 366;
     private static final int MOST_MISSING = 10;
 
     private static final double FROST_C = 0;
@@ -55,7 +59,7 @@ final class ClimateReading {
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::lastSpring).toArray()),
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::firstAutumn).toArray()),
                 Quantiles.of(
-                        frosts.stream().mapToDouble(ClimateReading::between).toArray()),
+                        frosts.stream().mapToDouble(this::between).toArray()),
                 months[0],
                 hottest,
                 summer >= ClimateSummary.HOT_SUMMER_C,
@@ -134,9 +138,11 @@ final class ClimateReading {
         return plain + 365.0 * (day.getYear() - year);
     }
 
-    private static double between(FrostYear year) {
-        double from = Double.isInfinite(year.lastSpring()) ? 0 : year.lastSpring();
-        double to = Double.isInfinite(year.firstAutumn()) ? 366 : year.firstAutumn();
+    /** Days between two frosts; where one never came, to the end of the half-year it would have come in. */
+    private double between(FrostYear year) {
+        double begins = south ? DAYS_TO_JULY : 0;
+        double from = Double.isInfinite(year.lastSpring()) ? begins : year.lastSpring();
+        double to = Double.isInfinite(year.firstAutumn()) ? begins + YEAR_END : year.firstAutumn();
         return Math.max(0, to - from - 1);
     }
 

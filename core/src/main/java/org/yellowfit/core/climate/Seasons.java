@@ -1,6 +1,7 @@
 package org.yellowfit.core.climate;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the earth it
@@ -91,14 +92,18 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
         double shift = Math.max(LEAST_SPRING_SHIFT, Math.min(MOST_SPRING_SHIFT, spring - SPRING_ANCHOR));
         return new Seasons(
                 shift,
-                northern(record.lastSpringFrost().p50().orElse(1), record.south()),
-                northern(record.firstAutumnFrost().p50().orElse(DAYS), record.south()),
+                northern(record.lastSpringFrost().p50(), 1, record.south()),
+                northern(record.firstAutumnFrost().p50(), DAYS, record.south()),
                 sums,
                 record.south());
     }
 
-    private static int northern(double day, boolean south) {
-        double plain = south ? day - HALF_YEAR : day;
+    /** @param never for a frost that never comes, as a day of the northern year */
+    private static int northern(OptionalDouble day, int never, boolean south) {
+        if (day.isEmpty()) {
+            return never;
+        }
+        double plain = south ? day.getAsDouble() - HALF_YEAR : day.getAsDouble();
         return (int) Math.max(1, Math.min(DAYS, plain));
     }
 

@@ -120,6 +120,15 @@ class StationTest {
         assertThat(climate.seasons().south()).isTrue();
     }
 
+    /** A10: a record without frost has a whole year of growing days on either half of the earth. */
+    @ParameterizedTest
+    @CsvSource({"45", "-45"})
+    void whereNoFrostEverComesTheWholeYearIsFree(double latitude) {
+        ClimateSummary mild = summary(file(2001, 2010, day -> 8.0), latitude);
+        assertThat(mild.frostFreeDays().p50().orElseThrow()).isEqualTo(365);
+        assertThat(mild.seasons().firstFrostDay()).isEqualTo(365);
+    }
+
     @Test
     void aWinterWithElevenDaysMissingDoesNotCount() {
         Function<LocalDate, Double> gap = day ->
