@@ -38,7 +38,9 @@ class FitApiTest {
                     .contains("criterion", "verdict", "score", "site", "plant", "rule", "why", "remedies");
             limiting.add(c.get("criterion").asString());
         });
-        assertThat(limiting).contains(best.get("limiting").asString());
+        assertThat(best.get("limiting").isNull()
+                        || limiting.contains(best.get("limiting").asString()))
+                .isTrue();
         answer.json()
                 .get("candidates")
                 .forEach(c -> assertThat(c.get("verdict").asString()).isIn("fits", "fits-if"));
@@ -163,7 +165,7 @@ class FitApiTest {
                 .json()
                 .get(0);
         assertThat(spaced.get("count").asInt()).isEqualTo(10);
-        assertThat(spaced.get("closedYear").asInt()).isEqualTo(10);
+        assertThat(spaced.get("closedYear").asInt()).isEqualTo(9);
         assertThat(app.post("/api/v1/soil/texture", "{\"layersMm\":[40,40,20]}")
                         .json()
                         .get("texture")

@@ -58,8 +58,7 @@ final class ClimateReading {
                 coldest == null ? null : coldest.on(),
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::lastSpring).toArray()),
                 Quantiles.of(frosts.stream().mapToDouble(FrostYear::firstAutumn).toArray()),
-                Quantiles.of(
-                        frosts.stream().mapToDouble(this::between).toArray()),
+                Quantiles.of(frosts.stream().mapToDouble(this::between).toArray()),
                 months[0],
                 hottest,
                 summer >= ClimateSummary.HOT_SUMMER_C,

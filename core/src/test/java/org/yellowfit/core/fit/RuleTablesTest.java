@@ -34,7 +34,9 @@ class RuleTablesTest {
                 .filter(outcome -> outcome.rule() != null)
                 .map(RuleTablesTest::outcome)
                 .collect(Collectors.joining(
-                        "\n", "| outcome | rule | verdict | at 0 | per unit | at most | margin |\n|---|---|---|---|---|---|---|\n", ""));
+                        "\n",
+                        "| outcome | rule | verdict | at 0 | per unit | at most | margin |\n|---|---|---|---|---|---|---|\n",
+                        ""));
     }
 
     private static String outcome(Outcome outcome) {
@@ -70,7 +72,8 @@ class RuleTablesTest {
     void theBookAndTheCodeAgree() throws Exception {
         String book = Files.readString(RULES);
         assertThat(book).contains(BEGIN, END);
-        String printed = book.substring(book.indexOf(BEGIN) + BEGIN.length(), book.indexOf(END)).strip();
+        String printed = book.substring(book.indexOf(BEGIN) + BEGIN.length(), book.indexOf(END))
+                .strip();
         assertThat(printed).isEqualTo(tables());
     }
 

@@ -1,0 +1,173 @@
+package org.yellowfit.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.FlowerWood;
+import org.yellowfit.core.plant.Hazard;
+import org.yellowfit.core.plant.PruneGroup;
+import org.yellowfit.core.plant.Rebloom;
+import org.yellowfit.core.plant.Sex;
+import org.yellowfit.core.plant.Stress;
+import org.yellowfit.core.plant.Traits;
+
+/** The demo's catalogue read whole, as the one who gets the angry call would read it: what two columns say must go together. */
+class DemoCatalogueTest {
+
+    private static final double MOST_SHARE = 0.7;
+    private static final List<Cultivar> PLANTS = new ArrayList<>();
+
+    @BeforeAll
+    static void read() throws IOException {
+        try (InputStream in = DemoCatalogueTest.class.getResourceAsStream("/demo/catalogue.csv");
+                CsvReader<NamedCsvRecord> rows =
+                        CsvReader.builder().ofNamedCsvRecord(new String(in.readAllBytes(), StandardCharsets.UTF_8))) {
+            rows.forEach(row -> PLANTS.add(Cultivar.ofCells(new HashMap<>(row.getFieldsAsMap()))));
+        }
+    }
+
+    private static void none(Predicate<Cultivar> contradicts) {
+        assertThat(PLANTS.stream().filter(contradicts).map(Cultivar::id)).isEmpty();
+    }
+
+    @Test
+    void nothingStandsWhatItDislikes() {
+        none(plant -> !Collections.disjoint(
+                plant.get(Traits.STANDS).orElse(List.of()),
+                plant.get(Traits.DISLIKES).orElse(List.of())));
+    }
+
+    @Test
+    void theNeedsOfSunLieInTheirOrder() {
+        none(plant -> plant.get(Traits.SUN_LIVE).orElse(0.0)
+                > plant.get(Traits.SUN_FLOWER).orElse(24.0));
+        none(plant -> plant.get(Traits.SUN_FLOWER).orElse(0.0)
+                > plant.get(Traits.SUN_MAX).orElse(24.0));
+        none(plant -> plant.get(Traits.HOT_SUN_MAX).orElse(0.0)
+                > plant.get(Traits.SUN_MAX).orElse(24.0));
+    }
+
+    @Test
+    void onlyPinesHaveCandles() {
+        none(plant -> plant.is(Traits.PRUNE_GROUP, PruneGroup.CONIFER_CANDLES)
+                && !plant.botanical().startsWith("Pinus"));
+    }
+
+    /** Cut hard in winter, a shrub on old wood does not flower; those grown for their stems or leaves are cut so all the same. */
+    @Test
+    void whatFlowersOnOldWoodIsNotCutInWinter() {
+        Set<String> forTheirStems = Set.of("Cornus", "Salix");
+        none(plant -> plant.is(Traits.PRUNE_GROUP, PruneGroup.NEW_WOOD)
+                && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD)
+                && !forTheirStems.contains(plant.botanical().split(" ")[0]));
+    }
+
+    @Test
+    void berriesAreNotCutOffAndHydrangeasOnOldWoodDoNotRepeat() {
+        none(plant -> plant.get(Traits.FRUIT).isPresent()
+                && plant.get(Traits.PARTNER_GROUP).isPresent()
+                && plant.is(Traits.PRUNE_GROUP, PruneGroup.AFTER_FLOWER));
+        none(plant -> plant.botanical().startsWith("Hydrangea")
+                && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD)
+                && plant.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE);
+    }
+
+    @Test
+    void noAnnualAndNoShrubIsDivided() {
+        none(plant -> (plant.isAnnual() || plant.isWoody())
+                && plant.get(Traits.DIVIDE_YEARS).orElse(0.0) > 0);
+    }
+
+    /** Bloom is noted where the plant can stand outside. */
+    @Test
+    void bloomIsNotedWhereThePlantLives() {
+        none(plant -> !plant.isAnnual()
+                && plant.get(Traits.BLOOM_ZONE)
+                        .filter(noted -> noted.half()
+                                < plant.get(Traits.ZONE_MIN).orElseThrow().half())
+                        .isPresent());
+    }
+
+    @Test
+    void everyFemaleFindsAMaleOfItsGroup() {
+        Set<String> males = new HashSet<>();
+        PLANTS.stream()
+                .filter(plant -> !plant.is(Traits.SEX, Sex.FEMALE))
+                .forEach(plant -> plant.get(Traits.PARTNER_GROUP).ifPresent(males::add));
+        none(plant -> plant.is(Traits.SEX, Sex.FEMALE)
+                && !males.contains(plant.get(Traits.PARTNER_GROUP).orElse("")));
+    }
+
+    /** As the poison lists for animals and for people have them, genus by genus; who would add one adds it here first. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Taxus", "Rhododendron", "Kalmia", "Pieris", "Nerium", "Lantana", "Narcissus", "Galanthus",
+                        "Helleborus", "Hydrangea", "Hosta",
+                "Hibiscus", "Lavandula", "Malus", "Ipomoea", "Parthenocissus", "Lonicera", "Wisteria", "Prunus", "Ilex",
+                        "Iris", "Clematis",
+                "Buxus", "Euonymus", "Tulipa", "Allium", "Paeonia", "Sambucus", "Symphoricarpos", "Begonia", "Yucca"
+            })
+    void whatIsPoisonousToPetsSaysSo(String genus) {
+        none(plant -> plant.botanical().startsWith(genus + " ") && !plant.has(Traits.HAZARDS, Hazard.TOXIC_PETS));
+    }
+
+    /** What extension services name as killed by walnut roots. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Paeonia",
+                "Pinus",
+                "Kalmia",
+                "Rhododendron",
+                "Pieris",
+                "Syringa",
+                "Baptisia",
+                "Malus",
+                "Tilia",
+                "Picea"
+            })
+    void whatWalnutRootsKillDislikesThem(String genus) {
+        none(plant -> plant.botanical().startsWith(genus + " ") && !plant.has(Traits.DISLIKES, Stress.JUGLONE));
+    }
+
+    /** A filter that nearly every plant passes tells nothing. */
+    @Test
+    void noWordIsTrueOfNearlyEveryPlant() {
+        Map<String, Integer> counts = new HashMap<>();
+        for (Cultivar plant : PLANTS) {
+            plant.get(Traits.STANDS).orElse(List.of()).forEach(word -> count(counts, "stands " + Words.of(word)));
+            plant.get(Traits.DISLIKES).orElse(List.of()).forEach(word -> count(counts, "dislikes " + Words.of(word)));
+            plant.get(Traits.DEER).ifPresent(word -> count(counts, "deer " + Words.of(word)));
+            plant.get(Traits.RABBIT).ifPresent(word -> count(counts, "rabbit " + Words.of(word)));
+            plant.get(Traits.HAZARDS).orElse(List.of()).forEach(word -> count(counts, "hazard " + Words.of(word)));
+            plant.get(Traits.WILDLIFE).orElse(List.of()).forEach(word -> count(counts, "wildlife " + Words.of(word)));
+            plant.get(Traits.USES).orElse(List.of()).forEach(word -> count(counts, "use " + Words.of(word)));
+        }
+        assertThat(counts)
+                .allSatisfy((word, plants) ->
+                        assertThat(plants / (double) PLANTS.size()).as(word).isLessThanOrEqualTo(MOST_SHARE));
+    }
+
+    private static void count(Map<String, Integer> counts, String word) {
+        counts.merge(word, 1, Integer::sum);
+    }
+}
