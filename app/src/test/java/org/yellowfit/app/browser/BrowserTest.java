@@ -9,8 +9,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -70,7 +72,7 @@ abstract class BrowserTest {
         browser.get(url + "/sign-in");
         find("#username").sendKeys(name);
         find("#password").sendKeys(RunningApp.PASSWORD);
-        find("button.go").click();
+        click("button.go");
         until("h1");
     }
 
@@ -87,8 +89,18 @@ abstract class BrowserTest {
     /** Waits out a page that is redrawn between finding and looking. */
     WebDriverWait patiently() {
         WebDriverWait wait = new WebDriverWait(browser, PATIENCE);
-        wait.ignoring(StaleElementReferenceException.class);
+        wait.ignoring(StaleElementReferenceException.class)
+                .ignoring(ElementNotInteractableException.class)
+                .ignoring(NoSuchElementException.class);
         return wait;
+    }
+
+    /** Finds and clicks in one go, and again where the page was redrawn between the two. */
+    void click(String css) {
+        patiently().until(driver -> {
+            driver.findElement(By.cssSelector(css)).click();
+            return true;
+        });
     }
 
     WebElement until(String css) {
@@ -100,7 +112,7 @@ abstract class BrowserTest {
     }
 
     void tap(String field, String value) {
-        find("input[name='" + field + "'][value='" + value + "']").click();
+        click("input[name='" + field + "'][value='" + value + "']");
     }
 
     void isSound(String page) {

@@ -14,11 +14,11 @@ class DrawingJourneyTest extends BrowserTest {
 
     private void newDrawing() {
         signIn("tamsin");
-        find("a[href='/visits/new']").click();
+        click("a[href='/visits/new']");
         untilScreen("site");
         find("#place").sendKeys("Drawn in a minute");
         find("#zone").sendKeys("6b");
-        find(".bar .go").click();
+        click(".bar .go");
         untilScreen("shortlist");
         browser.get(browser.getCurrentUrl().replaceAll("/shortlist.*", "/place"));
         until("#starts .start");
@@ -35,7 +35,7 @@ class DrawingJourneyTest extends BrowserTest {
     /** The cards are drawn anew when the study of the redone drawing arrives, maybe just between finding and clicking. */
     private void clickThoughRedrawn(String css) {
         patiently().until(b -> {
-            find(css).click();
+            click(css);
             return true;
         });
     }
@@ -43,16 +43,16 @@ class DrawingJourneyTest extends BrowserTest {
     @Test
     void fromAReadyMadeStartToTheShortlistOfAPatch() {
         newDrawing();
-        find("[data-start='0']").click();
+        click("[data-start='0']");
         until(".patch-card .patch-light");
         untilText("#saved", "Saved");
         untilText(".patch-card", "h of sun a day");
         untilText(".patch-card", "Nothing above 90 cm");
         assertThat(browser.findElements(By.cssSelector("#plan .hours"))).isNotEmpty();
         isSound("drawing");
-        find("#undo").click();
+        click("#undo");
         untilThings(0);
-        find("#redo").click();
+        click("#redo");
         untilThings(4);
         String before = find("#hour-out").getText();
         focus("#hour", Keys.ARROW_RIGHT.toString());
@@ -99,13 +99,13 @@ class DrawingJourneyTest extends BrowserTest {
         untilThings(2);
         untilText("#saved", "Saved");
         until(".patch-card");
-        find("[data-add='why']").click();
+        click("[data-add='why']");
         new Actions(browser).moveToElement(plan, 0, 20).click().perform();
         untilText("#why-title", "h of sun here");
     }
 
     private void drag(String tool, WebElement plan, int x, int y, int dx, int dy) {
-        find("[data-add='" + tool + "']").click();
+        click("[data-add='" + tool + "']");
         new Actions(browser)
                 .moveToElement(plan, x, y)
                 .clickAndHold()

@@ -17,7 +17,7 @@ class JourneyTest extends BrowserTest {
     void aVisitFromThePlaceToThePrintedListByMouse() {
         signIn("tamsin");
         isSound("counter");
-        find("a[href='/visits/new']").click();
+        click("a[href='/visits/new']");
         untilScreen("site");
         find("#place").sendKeys("Under the kitchen window");
         find("#zone").sendKeys("6b");
@@ -31,21 +31,21 @@ class JourneyTest extends BrowserTest {
         find("#maxHeightM").sendKeys("0.9");
         tap("site.children", "yes");
         isSound("site");
-        find(".bar .go").click();
+        click(".bar .go");
         until(".problem.summary");
         assertThat(find("#ph").getAttribute("value")).isEqualTo("77");
         assertThat(find("#depthM").getAttribute("value")).isEqualTo("90 cm");
         isSound("site with a problem");
         find("#ph").clear();
         find("#ph").sendKeys("6.4");
-        find(".bar .go").click();
+        click(".bar .go");
         untilScreen("shortlist");
         assertThat(browser.findElements(By.cssSelector(".thread"))).hasSizeGreaterThan(5);
-        find("#chosen .all-reasons summary").click();
+        click("#chosen .all-reasons summary");
         assertThat(find("#chosen .reasons").getText()).contains("Hardy from zone");
         isSound("shortlist");
         find("#why").sendKeys("hidrangea bilge");
-        find(".why button").click();
+        click(".why button");
         patiently().until(ExpectedConditions.urlContains("why="));
         until(".threaded");
         assertThat(find(".threaded .fit-card").getText()).contains("Bilge Pump", "over the limit");
@@ -57,29 +57,29 @@ class JourneyTest extends BrowserTest {
                 .map(row -> row.getAttribute("data-id"))
                 .toList();
         for (String plant : fitting) {
-            find(".thread[data-id='" + plant + "']").click();
-            until("#chosen[data-id='" + plant + "'] [data-act='b']").click();
+            click(".thread[data-id='" + plant + "']");
+            click("#chosen[data-id='" + plant + "'] [data-act='b']");
             untilText(".thread[data-id='" + plant + "'] .ticked", "✓");
         }
-        find(".parts a[data-key='3']").click();
+        click(".parts a[data-key='3']");
         untilScreen("bench");
         assertThat(browser.findElements(By.cssSelector(".bench-column"))).hasSize(2);
         String ten = find(".bench-column .size").getText();
-        find(".dial a").click();
+        click(".dial a");
         until(".dial a.here");
         assertThat(find(".bench-column .size").getText()).isNotEqualTo(ten);
         isSound("side by side");
-        find(".dials .all .go").click();
+        click(".dials .all .go");
         untilScreen("list");
         assertThat(browser.findElements(By.cssSelector(".list-lines > li"))).hasSize(2);
         String before = find(".line-total .count").getText();
         WebElement line = find(".list-lines");
-        find("input[name='school'][value='QUICK_COVER']").click();
+        click("input[name='school'][value='QUICK_COVER']");
         patiently().until(ExpectedConditions.stalenessOf(line));
         untilScreen("list");
         assertThat(Integer.parseInt(find(".line-total .count").getText())).isGreaterThan(Integer.parseInt(before));
         isSound("list");
-        find(".sum .go").click();
+        click(".sum .go");
         untilScreen("handout");
         assertThat(find(".paper").getText()).contains("Before you dig", "Under the kitchen window", "on centre");
         isSound("handout");

@@ -42,7 +42,7 @@ class ShortlistJourneyTest extends BrowserTest {
     @Test
     void aDialReRanksAndSaysWhoEntersAndWhoLeaves() {
         openStrip();
-        find(".what-if summary").click();
+        click(".what-if summary");
         for (int i = 0; i < 6; i++) {
             find("#dial-sunHours").sendKeys(Keys.ARROW_RIGHT);
         }
@@ -59,7 +59,7 @@ class ShortlistJourneyTest extends BrowserTest {
         press("x");
         until(".passed .name-chip");
         assertThat(find(".thread").getAttribute("data-id")).isNotEqualTo(first);
-        find(".passed .name-chip").click();
+        click(".passed .name-chip");
         patiently().until(driver -> find(".thread").getAttribute("data-id").equals(first));
         browser.get(visit + "?group=kind");
         until(".group-title");

@@ -15,6 +15,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.plant.YesNo;
 import org.yellowfit.core.season.Merits;
+import org.yellowfit.core.season.Show;
 
 /**
  * A snapshot of the catalogue laid out for the fit: one array for each trait the quick marks read. NaN and −1 stand for
@@ -45,6 +46,11 @@ public final class Catalogue {
     final boolean[] climber;
     /** Takes no pot, as far as is known. */
     final boolean[] noPot;
+
+    /** How much it gives to look at, 0–1 (L3). */
+    final double[] show;
+    /** Minutes of care a year; infinite when not known, so that it comes last among equals. */
+    final double[] care;
 
     final boolean[] needsPartner;
     /** Columns and globes, which keep to a narrow strip (D5). */
@@ -99,6 +105,8 @@ public final class Catalogue {
         chieflyFruit = new boolean[n];
         climber = new boolean[n];
         noPot = new boolean[n];
+        show = new double[n];
+        care = new double[n];
         needsPartner = new boolean[n];
         slender = new boolean[n];
         heightKept = new boolean[n];
@@ -198,6 +206,8 @@ public final class Catalogue {
         chieflyFruit[i] = chief.contains(Merit.FRUIT);
         climber[i] = plant.kind() == Kind.CLIMBER;
         noPot[i] = plant.is(Traits.POT_OK, YesNo.NO);
+        show[i] = Show.of(plant);
+        care[i] = plant.get(Traits.CARE_MIN_YEAR).orElse(Double.POSITIVE_INFINITY);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);
         range(plant, Traits.PH, phLow, phHigh, i);

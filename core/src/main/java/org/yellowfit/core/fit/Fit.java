@@ -17,15 +17,32 @@ public final class Fit {
     /** Among so many of the best that need no remedy the nearest one to offer instead is looked for. */
     private static final int OFFERED_FROM = 60;
 
-    private record Scored(int index, double score) {}
+    private record Scored(int index, double score, double worth) {
 
-    private static final Comparator<Scored> BEST_FIRST =
-            Comparator.comparingDouble(Scored::score).reversed().thenComparingInt(Scored::index);
+        /** Fits before fits-if before no. */
+        int band() {
+            return Band.verdict(score).ordinal();
+        }
+
+        /** Steps within which plants are as good as each other (L5). */
+        long step() {
+            return Math.round(worth / RuleNumber.STEP_OF_WORTH.value);
+        }
+    }
 
     private final Catalogue plants;
 
+    /** By verdict, then by worth; among equals by score, less work, and name. Never by id or by place in the catalogue. */
+    private final Comparator<Scored> bestFirst;
+
     public Fit(Catalogue plants) {
         this.plants = plants;
+        bestFirst = Comparator.comparingInt(Scored::band)
+                .thenComparingLong(scored -> -scored.step())
+                .thenComparingDouble(scored -> -scored.score())
+                .thenComparingDouble(scored -> plants.care[scored.index()])
+                .thenComparing(scored -> plants.plants[scored.index()].name())
+                .thenComparing(scored -> plants.plants[scored.index()].id());
     }
 
     /** @throws IllegalArgumentException when {@code scope.only} names a plant the catalogue does not have */
@@ -105,25 +122,27 @@ public final class Fit {
     }
 
     private List<Scored> bestOf(Question question, boolean includeNo, int most) {
-        PriorityQueue<Scored> kept = new PriorityQueue<>(BEST_FIRST.reversed());
-        double worstKept = -1;
+        PriorityQueue<Scored> kept = new PriorityQueue<>(bestFirst.reversed());
         double floor = Marking.floor(includeNo, Marking.ANY);
-        Marking prepared = new Marking(plants, question);
+        Marking marking = new Marking(plants, question);
         for (int i = 0; i < plants.size(); i++) {
-            double score = prepared.score(i, floor);
-            if (score == Marking.RULED_OUT || kept.size() == most && score <= worstKept) {
+            double score = marking.score(i, floor);
+            if (score == Marking.RULED_OUT) {
                 continue;
             }
-            kept.add(new Scored(i, score));
-            if (kept.size() > most) {
+            Scored scored = new Scored(i, score, marking.worth(i));
+            if (kept.size() < most) {
+                kept.add(scored);
+            } else if (bestFirst.compare(scored, kept.peek()) < 0) {
                 kept.poll();
+                kept.add(scored);
             }
-            if (kept.size() == most && kept.peek().score() != worstKept) {
-                worstKept = kept.peek().score();
-                floor = Marking.floor(includeNo, worstKept);
+            // Once there are enough that fit, nothing that needs a remedy can come in any more.
+            if (kept.size() == most && kept.peek().band() == Verdict.FITS.ordinal()) {
+                floor = Math.max(floor, Band.FITS_IF_TO);
             }
         }
-        return kept.stream().sorted(BEST_FIRST).toList();
+        return kept.stream().sorted(bestFirst).toList();
     }
 
     private List<Scored> these(Question question, Scope scope) {
@@ -134,9 +153,10 @@ public final class Fit {
             if (i < 0) {
                 throw new IllegalArgumentException("The catalogue has no cultivar with the id “" + id + "”.");
             }
-            scored.add(new Scored(i, marking.score(i)));
+            double score = marking.score(i);
+            scored.add(new Scored(i, score, marking.worth(i)));
         }
-        return scored.stream().sorted(BEST_FIRST).limit(scope.limit()).toList();
+        return scored.stream().sorted(bestFirst).limit(scope.limit()).toList();
     }
 
     private List<Candidate> withInstead(List<Candidate> candidates, List<Scored> best) {

@@ -26,6 +26,10 @@ final class Marking {
     private final double[] scores;
     private final double[] weights;
     private final Ruling ruling = new Ruling();
+    private final boolean wishes;
+    private final double[] show;
+    private boolean close;
+    private double met;
 
     Marking(Catalogue plants, Question question) {
         List<Judge> ready = new ArrayList<>();
@@ -38,6 +42,8 @@ final class Marking {
                 });
             }
         }
+        wishes = !question.wants().wishesNothing();
+        show = plants.show;
         judges = ready.toArray(Judge[]::new);
         weightOf = rules.stream().mapToDouble(rule -> rule.name().weight()).toArray();
         scores = new double[judges.length];
@@ -66,6 +72,8 @@ final class Marking {
         double lowest = 2;
         int limiting = -1;
         int n = 0;
+        close = false;
+        met = 1;
         for (int c = 0; c < judges.length; c++) {
             judges[c].judge(i, ruling);
             if (!ruling.isTold()) {
@@ -75,6 +83,8 @@ final class Marking {
             if (score <= floor) {
                 return RULED_OUT;
             }
+            close |= ruling.outcome().isClose();
+            met = ruling.is(Outcome.WISHES_MET_IN_PART) ? ruling.margin() : met;
             if (score < lowest) {
                 lowest = score;
                 limiting = n;
@@ -83,6 +93,17 @@ final class Marking {
             weights[n++] = weightOf[c];
         }
         return n == 0 ? Band.NEUTRAL : combined(n, limiting);
+    }
+
+    /**
+     * What the plant scored last is worth to the customer among those of its verdict (rules L3 and L4): what it meets of the
+     * wishes, then what it gives to look at; a close call counts a little less.
+     */
+    double worth(int i) {
+        double serves = wishes
+                ? RuleNumber.WISHES_IN_WORTH.value * met + (1 - RuleNumber.WISHES_IN_WORTH.value) * show[i]
+                : show[i];
+        return serves * (close ? RuleNumber.CLOSE_IN_WORTH.value : 1);
     }
 
     private double combined(int n, int limiting) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -123,13 +124,10 @@ class FitPropertiesTest {
     }
 
     @Test
-    void theRankingGoesDownInScoreAndNeverUpInVerdict() {
+    void theRankingNeverGoesUpInVerdict() {
         Random random = new Random(2);
         for (int i = 0; i < 20; i++) {
             List<Candidate> candidates = all(randomQuestion(random));
-            assertThat(candidates)
-                    .isSortedAccordingTo(
-                            Comparator.comparingDouble(Candidate::score).reversed());
             assertThat(candidates).extracting(Candidate::verdict).isSortedAccordingTo(Comparator.naturalOrder());
             assertThat(candidates).allSatisfy(candidate -> {
                 assertThat(candidate.score()).isBetween(0.0, 1.0);
@@ -156,6 +154,37 @@ class FitPropertiesTest {
                     .containsExactlyElementsOf(
                             slow.stream().map(c -> c.plant().id()).toList());
         }
+    }
+
+    /** L5: what comes first must not hang on where a row stands in the catalogue. */
+    @Test
+    void theOrderDoesNotHangOnTheOrderOfTheRows() {
+        Random random = new Random(14);
+        List<Cultivar> shuffled = new ArrayList<>(PLANTS);
+        for (int i = 0; i < 10; i++) {
+            Question question = randomQuestion(random);
+            java.util.Collections.shuffle(shuffled, random);
+            assertThat(new Fit(Catalogue.of(shuffled)).order(question, 20))
+                    .extracting(ranked -> ranked.plant().id())
+                    .containsExactlyElementsOf(new Fit(Catalogue.of(PLANTS))
+                            .order(question, 20).stream()
+                                    .map(ranked -> ranked.plant().id())
+                                    .toList());
+        }
+    }
+
+    /** L3, L4: of two that fit alike, the one that gives more to look at comes first; with a wish, the one that meets it. */
+    @Test
+    void amongThoseThatFitTheMeritDecidesAndAWishBeforeIt() {
+        Cultivar plain = Plants.plant("id=a-plain merits=leaf:1 fragrance=flower");
+        Cultivar showy = Plants.plant("id=showy merits=flower:3 bloom=5.1..9.3 fragrance=none");
+        Fit fit = new Fit(Catalogue.of(List.of(plain, showy)));
+        assertThat(fit.order(Advice.question("zone=6b", "", Policy.STANDARD), 2))
+                .extracting(Ranked::plant)
+                .containsExactly(showy, plain);
+        assertThat(fit.order(Advice.question("zone=6b", "fragrance=yes", Policy.STANDARD), 2))
+                .extracting(Ranked::plant)
+                .startsWith(plain);
     }
 
     @Test
