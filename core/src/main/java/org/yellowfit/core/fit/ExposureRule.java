@@ -51,8 +51,13 @@ final class ExposureRule implements Rule {
             } else if (untold == 0) {
                 into.set(Outcome.EXPOSURE_STOOD);
             } else {
-                into.set(plants.stands[i] == 0 ? Outcome.UNKNOWN : Outcome.EXPOSURE_UNTOLD);
+                into.set(plants.stands[i] == 0 ? unknown(here) : Outcome.EXPOSURE_UNTOLD);
             }
+        }
+
+        /** What may kill it is to be found out before it is sold. */
+        private static Outcome unknown(int here) {
+            return (here & DEADLY) != 0 ? Outcome.FIND_OUT_FIRST : Outcome.UNKNOWN;
         }
 
         @Override

@@ -65,7 +65,7 @@ final class MoistureRule implements Rule {
         public Finding explain(int i, Ruling ruling) {
             double low = plants.moistureLow[i];
             double high = plants.moistureHigh[i];
-            Fact takes = Fact.of("range", Amount.steps(low), Amount.steps(high));
+            Fact takes = range(low, high);
             Strip strip = Strip.around(low, high, here, RuleNumber.MOISTURE_STRIP_STEP.value);
             if (here > high) {
                 return Finding.of(ruling, takes, Fact.of("moisture.wet", site(), takes), strip)
@@ -77,11 +77,20 @@ final class MoistureRule implements Rule {
             boolean survives = survivesDry(plants.plants[i]);
             double goodFrom = plants.plants[i].get(Traits.LOOKS_GOOD_FROM).orElse(low);
             Fact why = survives
-                    ? Fact.of("moisture.survives", site(), takes, Amount.steps(goodFrom))
+                    ? Fact.of("moisture.survives", site(), takes, Amount.steps(goodFrom), Moisture.of(goodFrom))
                     : Fact.of("moisture.dry", site(), takes);
             return Finding.of(ruling, takes, why, strip)
                     .byRule(survives ? "C7" : "C3")
                     .with(tooDry(low, survives, Appearance.wantsDrySummer(plants.plants[i])));
+        }
+
+        /** A word beside every number on a scale of our own. */
+        private static Fact range(double low, double high) {
+            Moisture driest = Moisture.of(low);
+            Moisture wettest = Moisture.of(high);
+            return driest == wettest
+                    ? Fact.of("moisture.range.same", Amount.steps(low), Amount.steps(high), driest)
+                    : Fact.of("moisture.range", Amount.steps(low), Amount.steps(high), driest, wettest);
         }
 
         private List<Remedy> tooWet(double high) {

@@ -90,7 +90,7 @@ public final class SiteReader {
                         orElse(wallClearance, 0),
                         orElse(pathClearance, 0),
                         orElse(in.number("horizonYears", 1, 100, "years"), Room.USUAL_HORIZON_YEARS),
-                        in.number("supportHeightM", 0.1, HIGHEST_M, "m")),
+                        in.number("supportHeightM", 0, HIGHEST_M, "m")),
                 new Surroundings(
                         exposures == null ? null : exposures.stresses(),
                         in.word("deer", Pressure.class),

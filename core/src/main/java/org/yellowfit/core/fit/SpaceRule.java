@@ -106,13 +106,22 @@ final class SpaceRule implements Rule {
         private void judgeClimber(int i, Ruling into) {
             if (!upward) {
                 into.set(Outcome.NOT_ABOUT_IT);
-            } else if (Double.isNaN(support)) {
+            } else if (support == 0) {
                 into.set(Outcome.TRAILS);
             } else {
-                double over = mid(i) / support;
-                boolean tops = over > RuleNumber.SUPPORT_OVERTOPPED.value && !pruned;
+                double over = mid(i) / climbs();
+                boolean tops = over > mayOvertop() && !pruned;
                 into.set(tops ? Outcome.OVERTOPS_ITS_SUPPORT : Outcome.ON_ITS_SUPPORT, over - 1);
             }
+        }
+
+        /** What it goes up: its support, or whatever stands there up to the limit. */
+        private double climbs() {
+            return Double.isNaN(support) ? room : support;
+        }
+
+        private double mayOvertop() {
+            return Double.isNaN(support) ? 1 : RuleNumber.SUPPORT_OVERTOPPED.value;
         }
 
         /**
@@ -182,16 +191,16 @@ final class SpaceRule implements Rule {
             }
             boolean tops = ruling.is(Outcome.OVERTOPS_ITS_SUPPORT);
             Fact why =
-                    Fact.of(tops ? "climber.over" : "climber.fits", size, Amount.years(years), Amount.metres(support));
+                    Fact.of(tops ? "climber.over" : "climber.fits", size, Amount.years(years), Amount.metres(climbs()));
             Strip strip =
-                    Strip.around(mid(i), Double.POSITIVE_INFINITY, support, support * RuleNumber.ROOM_STRIP_STEP.value);
+                    Strip.around(mid(i), Double.POSITIVE_INFINITY, climbs(), climbs() * RuleNumber.ROOM_STRIP_STEP.value);
             Finding said = Finding.of(ruling, grows, why, strip);
             return tops
                     ? said.with(Remedy.practised(
                             Remedy.Action.PRUNE_SIZE,
                             Practice.Measure.PRUNED_TO_SIZE,
                             "prune-size",
-                            Amount.metres(support)))
+                            Amount.metres(climbs())))
                     : said;
         }
 

@@ -205,7 +205,7 @@ class FitRulesTest {
         Advice.on(Plants.plant("moisture=3..4 drought=yes looks_good_from=2"), "moisture=1")
                 .says(MOISTURE, Verdict.FITS_IF)
                 .byRule(MOISTURE, "C7")
-                .because(MOISTURE, "moisture.survives(", "2 steps)")
+                .because(MOISTURE, "moisture.survives(", "2 steps, RATHER_DRY)")
                 .remediedBy(MOISTURE, Action.WATER);
     }
 
