@@ -192,8 +192,8 @@ final class SpaceRule implements Rule {
             boolean tops = ruling.is(Outcome.OVERTOPS_ITS_SUPPORT);
             Fact why =
                     Fact.of(tops ? "climber.over" : "climber.fits", size, Amount.years(years), Amount.metres(climbs()));
-            Strip strip =
-                    Strip.around(mid(i), Double.POSITIVE_INFINITY, climbs(), climbs() * RuleNumber.ROOM_STRIP_STEP.value);
+            Strip strip = Strip.around(
+                    mid(i), Double.POSITIVE_INFINITY, climbs(), climbs() * RuleNumber.ROOM_STRIP_STEP.value);
             Finding said = Finding.of(ruling, grows, why, strip);
             return tops
                     ? said.with(Remedy.practised(

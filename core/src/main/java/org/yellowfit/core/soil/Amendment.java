@@ -58,7 +58,7 @@ public record Amendment(
         List<Fact> advice = new ArrayList<>();
         double soilM3 = areaM2 * depthM;
         Body body = body(texture, advice);
-        double change = ph == null || targetPh == null ? 0 : targetPh - ph;
+        double change = ph == null || targetPh == null ? 0 : withoutDust(targetPh - ph);
         double sulfur = change < -WORTH_CHANGING ? -change * sulfurRate(texture) * depthM / RATES_FOR_M : 0;
         double lime = change > WORTH_CHANGING ? change * limeRate(texture) * depthM / RATES_FOR_M : 0;
         int goes =
@@ -98,6 +98,11 @@ public record Amendment(
             }
             default -> new Body(0, 0, 0);
         };
+    }
+
+    /** 6.5 − 6.7 is −0.2, and not what the halves of a double make of it. */
+    private static double withoutDust(double steps) {
+        return Math.round(steps * 1e6) / 1e6;
     }
 
     private static String group(TextureClass texture) {
