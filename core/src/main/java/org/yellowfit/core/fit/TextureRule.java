@@ -3,11 +3,12 @@ package org.yellowfit.core.fit;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.TextureClass;
 import org.yellowfit.core.soil.TextureGroup;
+import org.yellowfit.core.soil.Workability;
 
 /** The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it is not asked. */
 final class TextureRule implements Rule {
@@ -99,19 +100,16 @@ final class TextureRule implements Rule {
             return Remedy.of(
                     Remedy.Action.AMEND,
                     site -> site.withSoil(soil -> soil.withTexture(nearest(textures, heavy))),
-                    amending(heavy, wantsSand));
+                    amending(wantsSand));
         }
 
         /** Grit where water stands, organic matter where it runs through. */
-        private String amending(boolean heavy, boolean wantsSand) {
-            if (heavy) {
-                return "amend.clay";
-            }
-            boolean loam = texture.groups().equals(Set.of(TextureGroup.LOAM));
-            if (loam) {
+        private String amending(boolean wantsSand) {
+            Workability ground = texture.workability();
+            if (ground == Workability.LOAM) {
                 return wantsSand ? "amend.grit" : "amend.hold";
             }
-            return "amend.sand";
+            return "amend." + Words.of(ground);
         }
 
         /** What the amended soil behaves like: the plant's texture that lies next to it. */

@@ -2,9 +2,9 @@ package org.yellowfit.core.soil;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 
 /**
  * What to work into a bed (rule C5), as an estimate to be confirmed by a soil laboratory.
@@ -80,37 +80,21 @@ public record Amendment(
     private record Body(double organic, double grit, double raiseCm) {}
 
     private static Body body(TextureClass texture, List<Fact> advice) {
-        return switch (Optional.ofNullable(texture).map(Amendment::group).orElse("none")) {
-            case "sand" -> {
-                advice.add(Fact.of("amend.sand"));
-                yield new Body(
-                        texture == TextureClass.SAND_CLASS ? 0.5 : texture == TextureClass.LOAMY_SAND ? 0.4 : 0.25,
-                        0,
-                        0);
-            }
-            case "clay" -> {
-                advice.add(Fact.of("amend.clay"));
-                yield new Body(0.25, 0.1, CLAY_RAISE_CM);
-            }
-            case "loam" -> {
-                advice.add(Fact.of("amend.none"));
-                yield new Body(0, 0, 0);
-            }
-            default -> new Body(0, 0, 0);
+        if (texture == null) {
+            return new Body(0, 0, 0);
+        }
+        advice.add(Fact.of("amend." + Words.of(texture.workability())));
+        return switch (texture.workability()) {
+            case SAND -> new Body(texture == TextureClass.SAND_CLASS ? 0.5 : 0.4, 0, 0);
+            case LIGHT_LOAM -> new Body(0.25, 0, 0);
+            case LOAM -> new Body(0, 0, 0);
+            case HEAVY_LOAM, CLAY -> new Body(0.25, 0.1, CLAY_RAISE_CM);
         };
     }
 
     /** 6.5 − 6.7 is −0.2, and not what the halves of a double make of it. */
     private static double withoutDust(double steps) {
         return Math.round(steps * 1e6) / 1e6;
-    }
-
-    private static String group(TextureClass texture) {
-        return switch (texture) {
-            case SAND_CLASS, LOAMY_SAND, SANDY_LOAM -> "sand";
-            case CLAY_CLASS, SILTY_CLAY, SANDY_CLAY, CLAY_LOAM, SILTY_CLAY_LOAM -> "clay";
-            default -> "loam";
-        };
     }
 
     private static void phAdvice(Double ph, Double targetPh, double change, int goes, List<Fact> advice) {
@@ -135,20 +119,18 @@ public record Amendment(
 
     /** g/m² for each step of 1 pH down, top 15 cm. */
     private static double sulfurRate(TextureClass texture) {
-        return switch (texture == null ? "loam" : group(texture)) {
-            case "sand" -> 50;
-            case "clay" -> 130;
-            default -> 100;
-        };
+        return byWeight(texture, 50, 100, 130);
     }
 
     /** g/m² for each step of 1 pH up, top 15 cm. */
     private static double limeRate(TextureClass texture) {
-        return switch (texture == null ? "loam" : group(texture)) {
-            case "sand" -> 220;
-            case "clay" -> 490;
-            default -> 370;
-        };
+        return byWeight(texture, 220, 370, 490);
+    }
+
+    /** The heavier the soil, the more it takes to move its pH. */
+    private static double byWeight(TextureClass texture, double light, double loam, double heavy) {
+        Workability ground = texture == null ? Workability.LOAM : texture.workability();
+        return ground.isLight() ? light : ground.isHeavy() ? heavy : loam;
     }
 
     private static boolean inScale(Double ph) {

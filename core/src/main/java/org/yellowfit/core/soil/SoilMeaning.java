@@ -22,7 +22,7 @@ public final class SoilMeaning {
     public static List<Fact> of(TextureClass texture, Drainage drainage, Double moisture, Double ph) {
         List<Fact> told = new ArrayList<>();
         if (texture != null) {
-            told.add(Fact.of("soil.means.texture." + behaviour(texture), texture));
+            told.add(Fact.of("soil.means.texture." + Words.of(texture.workability()), texture));
         }
         if (drainage != null) {
             told.add(Fact.of("soil.means.drainage." + Words.of(drainage)));
@@ -37,14 +37,6 @@ public final class SoilMeaning {
             told.add(Fact.of("soil.means.ph." + range(ph), Amount.ph(ph)));
         }
         return told;
-    }
-
-    private static String behaviour(TextureClass texture) {
-        return switch (texture) {
-            case SAND_CLASS, LOAMY_SAND -> "sand";
-            case CLAY_CLASS, SILTY_CLAY, SANDY_CLAY -> "clay";
-            default -> "loam";
-        };
     }
 
     private static String range(double ph) {

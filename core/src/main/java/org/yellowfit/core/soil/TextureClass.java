@@ -58,6 +58,17 @@ public enum TextureClass {
                         text, Arrays.stream(values()).map(TextureClass::words).toList()));
     }
 
+    /** How it behaves: the loams beside sand and clay lie between them and pure loam. */
+    public Workability workability() {
+        return switch (this) {
+            case SAND_CLASS, LOAMY_SAND -> Workability.SAND;
+            case SANDY_LOAM -> Workability.LIGHT_LOAM;
+            case CLAY_LOAM, SILTY_CLAY_LOAM -> Workability.HEAVY_LOAM;
+            case SANDY_CLAY, SILTY_CLAY, CLAY_CLASS -> Workability.CLAY;
+            default -> Workability.LOAM;
+        };
+    }
+
     /** @param sand per cent; {@code silt} and {@code clay} likewise; together 100 within 1 */
     public static TextureClass of(double sand, double silt, double clay) {
         if (!(sand >= 0 && silt >= 0 && clay >= 0 && Math.abs(sand + silt + clay - 100) <= SUM_TOLERANCE)) {

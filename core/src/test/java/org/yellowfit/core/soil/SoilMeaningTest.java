@@ -18,10 +18,12 @@ class SoilMeaningTest {
     @CsvSource({
         "SAND_CLASS, sand",
         "LOAMY_SAND, sand",
-        "SANDY_LOAM, loam",
+        "SANDY_LOAM, light-loam",
         "LOAM_CLASS, loam",
         "SILT_LOAM,  loam",
-        "CLAY_LOAM,  loam",
+        "SANDY_CLAY_LOAM, loam",
+        "CLAY_LOAM,  heavy-loam",
+        "SILTY_CLAY_LOAM,  heavy-loam",
         "SANDY_CLAY, clay",
         "SILTY_CLAY, clay",
         "CLAY_CLASS, clay",
@@ -29,6 +31,19 @@ class SoilMeaningTest {
     void texture(TextureClass texture, String part) {
         assertThat(SoilMeaning.of(texture, null, null, null))
                 .containsExactly(Fact.of("soil.means.texture." + part, texture));
+    }
+
+    /** What the ground means and what is to be done about it are told of the same ground. */
+    @ParameterizedTest
+    @EnumSource(TextureClass.class)
+    void meaningAndAmendingSpeakOfTheSameGround(TextureClass texture) {
+        String ground = Words.of(texture.workability());
+        assertThat(SoilMeaning.of(texture, null, null, null))
+                .extracting(Fact::key)
+                .containsExactly("soil.means.texture." + ground);
+        assertThat(Amendment.of(texture, null, null, 10, 0.2).advice())
+                .extracting(Fact::key)
+                .contains("amend." + ground);
     }
 
     @ParameterizedTest
