@@ -120,7 +120,7 @@ class PlantPages {
                 zone.map(HardinessZone::label).orElse(""),
                 units == UnitSystem.US ? "us" : "metric",
                 AGES.stream().map(years -> age(plant, years, units)).toList(),
-                Sentences.say(CareSummary.of(plant), units),
+                Sentences.say(CareSummary.inFull(plant), units),
                 Sentences.each(Cautions.of(plant, store.watchList()), units),
                 plant.get(Traits.TELL_APART).orElse(""),
                 lookAlikes(plant, units, version),

@@ -153,7 +153,7 @@ class HandoutController {
                 line.pot(),
                 line.total().map(shop::money).orElse("not priced"),
                 size,
-                Sentences.say(CareSummary.of(plant), units),
+                Sentences.say(CareSummary.inFull(plant), units),
                 ifs(candidate, units));
     }
 

@@ -1,8 +1,12 @@
 package org.yellowfit.core.fit;
 
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Bloom;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Sex;
 import org.yellowfit.core.plant.Traits;
@@ -56,15 +60,30 @@ final class PartnerRule implements Rule {
                     Fact.of("value", sex),
                     Fact.of("partner." + Words.of(sex), group),
                     Strip.reaching(alone ? Strip.Reach.JUST_SHORT : Strip.Reach.OVER));
-            return alone ? said.with(maleNear(group)) : said;
+            return alone ? said.with(maleNear(plant, group)) : said;
         }
 
-        private static Remedy maleNear(String group) {
-            return Remedy.of(
-                    Remedy.Action.PARTNER,
-                    site -> site.withPractice(practice -> practice.withPartner(group)),
-                    "partner",
-                    group);
+        private Remedy maleNear(Cultivar female, String group) {
+            UnaryOperator<SiteConditions> near = site -> site.withPractice(practice -> practice.withPartner(group));
+            return male(female, group)
+                    .map(male -> Remedy.of(Remedy.Action.PARTNER, near, "partner.named", group, male.name()))
+                    .orElseGet(() -> Remedy.of(Remedy.Action.PARTNER, near, "partner", group));
+        }
+
+        /** The first of its group by name that flowers with it; one whose bloom is not known may. Both are noted for like zones. */
+        private Optional<Cultivar> male(Cultivar female, String group) {
+            Optional<Bloom> open = female.get(Traits.BLOOM);
+            return Arrays.stream(plants.plants)
+                    .filter(other -> !other.id().equals(female.id())
+                            && other.get(Traits.PARTNER_GROUP)
+                                    .filter(group::equals)
+                                    .isPresent()
+                            && other.get(Traits.SEX)
+                                    .filter(sex -> sex != Sex.FEMALE)
+                                    .isPresent())
+                    .filter(other -> open.isEmpty()
+                            || other.get(Traits.BLOOM).map(open.get()::overlaps).orElse(true))
+                    .min(Comparator.comparing(Cultivar::name));
         }
     }
 }

@@ -52,6 +52,11 @@ public record Bloom(int startThird, int endThird) {
         return isOpenInThird(first) || isOpenInThird(first + 1) || isOpenInThird(first + 2);
     }
 
+    /** Whether some third of a month sees both open. */
+    public boolean overlaps(Bloom other) {
+        return isOpenInThird(other.startThird) || other.isOpenInThird(startThird);
+    }
+
     /** Moved later by so many days (earlier when negative), to the nearest third. */
     public Bloom movedByDays(double days) {
         int thirds = (int) Math.round(days / (365.25 / THIRDS));

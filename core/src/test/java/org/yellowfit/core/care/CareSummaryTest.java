@@ -36,6 +36,25 @@ class CareSummaryTest {
                 .containsExactly(said.split(" (?=care)"));
     }
 
+    @ParameterizedTest(name = "with “{0}”")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "''                                         ; care.water.summers",
+                "feed=none deadhead_min=0 propagation=clone ; care.water.summers",
+                "feed=yearly                                ; care.water.summers care.feed.yearly",
+                "feed=weekly-in-pots                        ; care.water.summers care.feed.weekly-in-pots",
+                "care_min_year=25 deadhead_min=8            ; care.water.summers care.minutes(25 minutes) care.deadhead(8 minutes)",
+                "propagation=seed                           ; care.water.summers care.seed",
+                "kind=annual persistence=annual propagation=seed ; care.water.season",
+                "troubles=rust                              ; care.water.summers care.trouble(rust)",
+                "troubles=rust|wilt                         ; care.water.summers care.trouble(rust) care.trouble(wilt)",
+            })
+    void atHome(String cells, String said) {
+        assertThat(CareSummary.inFull(Plants.plant(cells)).stream().map(Fact::toString))
+                .containsExactly(said.split(" (?=care)"));
+    }
+
     @ParameterizedTest
     @EnumSource(PruneGroup.class)
     void everyGroupOfCutsIsTold(PruneGroup group) {
