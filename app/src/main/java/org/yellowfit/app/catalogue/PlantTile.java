@@ -32,8 +32,7 @@ record PlantTile(
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
                 portrait(plant, Optional.empty(), version),
-                units.length(growth.heightInFlower(10).mid()) + " × "
-                        + units.length(growth.spread(10).mid()),
+                units.glance(growth.heightInFlower(10).mid(), growth.spread(10).mid()),
                 zones(plant),
                 note);
     }

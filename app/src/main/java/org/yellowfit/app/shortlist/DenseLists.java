@@ -233,8 +233,10 @@ class DenseLists {
                 plant.get(Traits.CULTIVAR).orElse(""),
                 ShortlistWords.dot(candidate.verdict()),
                 ShortlistWords.verdict(candidate.verdict()),
-                visit.units().length(growth.heightInFlower(years).mid()) + " × "
-                        + visit.units().length(growth.spread(years).mid()),
+                visit.units()
+                        .glance(
+                                growth.heightInFlower(years).mid(),
+                                growth.spread(years).mid()),
                 limits,
                 store.portrait(
                         plant, Optional.ofNullable(question.site().winter().zone())),

@@ -146,8 +146,7 @@ class InsteadController {
                 offer.verdict() == Verdict.FITS ? "fits" : "fits, if",
                 Sentences.label(offer.fits()),
                 Sentences.say(offer.needs(), units),
-                units.length(plant.height10().mid()) + " × "
-                        + units.length(plant.spread10().mid()),
+                units.glance(plant.height10().mid(), plant.spread10().mid()),
                 words(offer.said().same()),
                 words(offer.said().better()),
                 words(offer.said().worse()));

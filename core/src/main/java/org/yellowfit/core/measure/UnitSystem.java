@@ -24,6 +24,16 @@ public enum UnitSystem {
         return low + "–" + high;
     }
 
+    /** Height and width of a plant at a glance, in metres: an estimate, so no closer than it is known. “9.3 m × 5.1 m”. */
+    public String glance(double height, double spread) {
+        return length(asKnown(height)) + " × " + length(asKnown(spread));
+    }
+
+    /** From two metres on to the decimetre: plants differ more than that. */
+    private static double asKnown(double metres) {
+        return metres < 2 ? metres : Math.round(metres * 10) / 10.0;
+    }
+
     public String area(double squareMetres) {
         return this == METRIC
                 ? Numbers.rounded(squareMetres, 1) + " m²"

@@ -106,4 +106,16 @@ class LengthTest {
                     .isCloseTo(metres, within(0.0128));
         }
     }
+
+    @ParameterizedTest(name = "{0} by {1} m: {2}, {3}")
+    @CsvSource({
+        "0.45, 0.525, 45 cm × 53 cm, 18 in × 21 in",
+        "1.99, 1.75, 1.99 m × 1.75 m, 6 ft 6 in × 5 ft 9 in",
+        "9.32, 5.11, 9.3 m × 5.1 m, 30 ft 6 in × 16 ft 9 in",
+        "2.04, 12.34, 2 m × 12.3 m, 6 ft 7 in × 40 ft 4 in",
+    })
+    void sizesAtAGlance(double height, double spread, String metric, String us) {
+        assertThat(UnitSystem.METRIC.glance(height, spread)).isEqualTo(metric);
+        assertThat(UnitSystem.US.glance(height, spread)).isEqualTo(us);
+    }
 }
