@@ -26,6 +26,10 @@ public final class Fit {
 
         /** Steps within which plants are as good as each other (L5). */
         long step() {
+            return step(worth);
+        }
+
+        static long step(double worth) {
             return Math.round(worth / RuleNumber.STEP_OF_WORTH.value);
         }
     }
@@ -124,8 +128,12 @@ public final class Fit {
     private List<Scored> bestOf(Question question, boolean includeNo, int most) {
         PriorityQueue<Scored> kept = new PriorityQueue<>(bestFirst.reversed());
         double floor = Marking.floor(includeNo, Marking.ANY);
+        long leastStep = Long.MIN_VALUE;
         Marking marking = new Marking(plants, question);
         for (int i = 0; i < plants.size(); i++) {
+            if (Scored.step(marking.mostWorth(i)) < leastStep) {
+                continue;
+            }
             double score = marking.score(i, floor);
             if (score == Marking.RULED_OUT) {
                 continue;
@@ -137,9 +145,10 @@ public final class Fit {
                 kept.poll();
                 kept.add(scored);
             }
-            // Once there are enough that fit, nothing that needs a remedy can come in any more.
+            // Once there are enough that fit, nothing that needs a remedy and nothing worth less can come in any more.
             if (kept.size() == most && kept.peek().band() == Verdict.FITS.ordinal()) {
                 floor = Math.max(floor, Band.FITS_IF_TO);
+                leastStep = kept.peek().step();
             }
         }
         return kept.stream().sorted(bestFirst).toList();

@@ -100,10 +100,18 @@ final class Marking {
      * wishes, then what it gives to look at; a close call counts a little less.
      */
     double worth(int i) {
-        double serves = wishes
-                ? RuleNumber.WISHES_IN_WORTH.value * met + (1 - RuleNumber.WISHES_IN_WORTH.value) * show[i]
+        return serves(i, met) * (close ? RuleNumber.CLOSE_IN_WORTH.value : 1);
+    }
+
+    /** More than this the plant cannot be worth, whatever the criteria say. */
+    double mostWorth(int i) {
+        return serves(i, 1);
+    }
+
+    private double serves(int i, double wishesMet) {
+        return wishes
+                ? RuleNumber.WISHES_IN_WORTH.value * wishesMet + (1 - RuleNumber.WISHES_IN_WORTH.value) * show[i]
                 : show[i];
-        return serves * (close ? RuleNumber.CLOSE_IN_WORTH.value : 1);
     }
 
     private double combined(int n, int limiting) {

@@ -187,6 +187,22 @@ class FitPropertiesTest {
                 .startsWith(plain);
     }
 
+    /** The few that are asked for are the first of all, whatever is left unjudged on the way. */
+    @Test
+    void theFewAreTheFirstOfAll() {
+        Random random = new Random(44);
+        Fit fit = new Fit(Catalogue.of(PLANTS));
+        for (int i = 0; i < 200; i++) {
+            Question question = randomQuestion(random);
+            List<Ranked> all = fit.order(question, Scope.MOST);
+            for (int few : new int[] {1, 3, 10}) {
+                assertThat(fit.order(question, few))
+                        .as("%s", question)
+                        .isEqualTo(all.subList(0, Math.min(few, all.size())));
+            }
+        }
+    }
+
     @Test
     void aLimitKeepsTheBest() {
         Question question = randomQuestion(new Random(4));
