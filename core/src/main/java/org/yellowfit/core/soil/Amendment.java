@@ -129,8 +129,11 @@ public record Amendment(
 
     /** The heavier the soil, the more it takes to move its pH. */
     private static double byWeight(TextureClass texture, double light, double loam, double heavy) {
-        Workability ground = texture == null ? Workability.LOAM : texture.workability();
-        return ground.isLight() ? light : ground.isHeavy() ? heavy : loam;
+        return switch (texture == null ? Workability.LOAM : texture.workability()) {
+            case SAND, LIGHT_LOAM -> light;
+            case LOAM -> loam;
+            case HEAVY_LOAM, CLAY -> heavy;
+        };
     }
 
     private static boolean inScale(Double ph) {

@@ -6,13 +6,5 @@ public enum Workability {
     LIGHT_LOAM,
     LOAM,
     HEAVY_LOAM,
-    CLAY;
-
-    boolean isLight() {
-        return this == SAND || this == LIGHT_LOAM;
-    }
-
-    boolean isHeavy() {
-        return this == CLAY || this == HEAVY_LOAM;
-    }
+    CLAY
 }
