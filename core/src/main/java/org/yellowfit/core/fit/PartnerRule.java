@@ -1,9 +1,9 @@
 package org.yellowfit.core.fit;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Bloom;
@@ -73,7 +73,9 @@ final class PartnerRule implements Rule {
         /** The first of its group by name that flowers with it; one whose bloom is not known may. Both are noted for like zones. */
         private Optional<Cultivar> male(Cultivar female, String group) {
             Optional<Bloom> open = female.get(Traits.BLOOM);
-            return Arrays.stream(plants.plants)
+            return IntStream.range(0, plants.size())
+                    .filter(i -> plants.needsPartner[i])
+                    .mapToObj(i -> plants.plants[i])
                     .filter(other -> !other.id().equals(female.id())
                             && other.get(Traits.PARTNER_GROUP)
                                     .filter(group::equals)
