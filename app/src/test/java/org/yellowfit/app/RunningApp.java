@@ -25,7 +25,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The real application in demo mode, started once for a whole test run on a random port against a database of its own. A JUnit
+ * The real application in demo mode, started once for a whole test run on a random port against a database of its own.
+ * A JUnit
  * extension: a test asks for it as a parameter. The database cluster is the one {@code ./yellowfit test} starts.
  */
 public final class RunningApp implements ParameterResolver {

@@ -22,8 +22,10 @@ import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * Ranking with all criteria and reasons against plain SQL that only filters the same hard limits over the same rows: as the application
- * keeps them (cells as JSON), and, harder to beat, as typed columns. In one run, in turn, medians and ratios. Started by
+ * Ranking with all criteria and reasons against plain SQL that only filters the same hard limits over the same rows: as
+ * the application
+ * keeps them (cells as JSON), and, harder to beat, as typed columns. In one run, in turn, medians and ratios. Started
+ * by
  * {@code ./yellowfit compare}, which starts a throwaway PostgreSQL.
  */
 public final class FitAgainstSql {

@@ -20,7 +20,8 @@ import java.util.zip.GZIPOutputStream;
 
 /**
  * Run by the build: gives every file of {@code src/main/assets} a name with a digest of its content, mends the names inside styles
- * and scripts, compresses what is text, and lists what is called what. A file that changes gets another name, so that no browser
+ * and scripts, compresses what is text, and lists what is called what. A file that changes gets another name, so that
+ * no browser
  * ever asks again for one that it has.
  */
 public final class AssetBuild {
@@ -58,7 +59,10 @@ public final class AssetBuild {
         Files.writeString(to.resolve(LIST), list);
     }
 
-    /** The name of a file, built when it is first asked for; modules that import each other in a circle are not meant to be. */
+    /**
+     * The name of a file, built when it is first asked for; modules that import each other in a circle are not meant to
+     * be.
+     */
     private String name(String file) {
         String known = names.get(file);
         if (known != null) {

@@ -23,7 +23,9 @@ import org.yellowfit.core.search.Understanding;
 import org.yellowfit.core.search.Understood;
 import org.yellowfit.core.search.WordIndex;
 
-/** Finds plants as somebody types: traits and names in the snapshot, misspelt words put right by PostgreSQL's trigrams. */
+/**
+ * Finds plants as somebody types: traits and names in the snapshot, misspelt words put right by PostgreSQL's trigrams.
+ */
 @Service
 class CatalogueSearch {
 

@@ -6,7 +6,10 @@ public enum FileKind {
     CATALOGUE_JSON,
     CLAIMS_CSV;
 
-    /** By the beginning of the file: a JSON file starts with a bracket, a file of claims has a column for the source's kind. */
+    /**
+     * By the beginning of the file: a JSON file starts with a bracket, a file of claims has a column for the source's
+     * kind.
+     */
     static FileKind of(String beginning) {
         String start = beginning.replace("\uFEFF", "").stripLeading();
         if (start.startsWith("[") || start.startsWith("{")) {

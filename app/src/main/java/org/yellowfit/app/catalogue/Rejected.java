@@ -12,7 +12,10 @@ import org.yellowfit.app.catalogue.ImportReport.RowProblem;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 
-/** The rows an import cannot take: what is wrong with each, and the rows themselves as a CSV to be mended. Memory is bounded. */
+/**
+ * The rows an import cannot take: what is wrong with each, and the rows themselves as a CSV to be mended. Memory is
+ * bounded.
+ */
 final class Rejected {
 
     private static final int MOST_PROBLEMS = 10_000;

@@ -20,7 +20,10 @@ import org.yellowfit.core.search.Condition;
 import org.yellowfit.core.search.FacetIndex;
 import org.yellowfit.core.search.WordIndex;
 
-/** The catalogue as it was after one change: labels by id, claims, and for each policy what the fit reads, made when first asked for. */
+/**
+ * The catalogue as it was after one change: labels by id, claims, and for each policy what the fit reads, made when
+ * first asked for.
+ */
 final class Snapshot {
 
     private static final int CONDITIONS_KEPT = 200;

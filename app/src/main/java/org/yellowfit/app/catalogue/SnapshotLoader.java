@@ -15,7 +15,10 @@ import org.yellowfit.core.plant.Traits;
 import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Reads from the database what has changed since a snapshot. Rows are read in portions, so that a large catalogue needs no second copy. */
+/**
+ * Reads from the database what has changed since a snapshot. Rows are read in portions, so that a large catalogue needs
+ * no second copy.
+ */
 final class SnapshotLoader {
 
     private static final int PORTION = 500;

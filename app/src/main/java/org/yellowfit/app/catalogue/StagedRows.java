@@ -21,7 +21,8 @@ import org.yellowfit.core.plant.Traits;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The rows of a catalogue file on their way in: they stream into a table of the transaction, and are merged in one statement at
+ * The rows of a catalogue file on their way in: they stream into a table of the transaction, and are merged in one
+ * statement at
  * its end. A stopped or killed import leaves nothing behind.
  */
 final class StagedRows implements AutoCloseable {

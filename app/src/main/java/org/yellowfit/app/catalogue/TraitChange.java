@@ -9,7 +9,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 
-/** One change by hand: what was there, what is there now, who made it, when and why. A claim is written as its cells in JSON. */
+/**
+ * One change by hand: what was there, what is there now, who made it, when and why. A claim is written as its cells in
+ * JSON.
+ */
 @Entity
 @Table(name = "trait_change")
 class TraitChange {

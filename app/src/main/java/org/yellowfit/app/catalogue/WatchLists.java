@@ -7,7 +7,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.core.plant.WatchList;
 
-/** The shop's watch list. It is replaced as a whole; the change counts as one of the catalogue, so that every instance judges by it from then on. */
+/**
+ * The shop's watch list. It is replaced as a whole; the change counts as one of the catalogue, so that every instance
+ * judges by it from then on.
+ */
 @Service
 public class WatchLists {
 

@@ -13,7 +13,9 @@ import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.UnusableFile;
 
-/** The stations: kept as they were brought in, read once into what they say. A record is never changed, only replaced. */
+/**
+ * The stations: kept as they were brought in, read once into what they say. A record is never changed, only replaced.
+ */
 @Service
 public class Stations {
 

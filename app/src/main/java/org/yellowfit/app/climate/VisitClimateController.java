@@ -44,7 +44,10 @@ class VisitClimateController {
         return "climate/visit-climate";
     }
 
-    /** Takes over what the station's record says: the site's zone, its summers, its frosts, and where the sun is reckoned from. */
+    /**
+     * Takes over what the station's record says: the site's zone, its summers, its frosts, and where the sun is
+     * reckoned from.
+     */
     @PostMapping("/visits/{id}/climate")
     String use(
             @PathVariable UUID id,

@@ -1,7 +1,8 @@
 package org.yellowfit.app.drawing;
 
 /**
- * What stands behind the plants at a place, in its colour: a dark leaf disappears before a dark hedge and reads before pale brick (G3).
+ * What stands behind the plants at a place, in its colour: a dark leaf disappears before a dark hedge and reads before
+ * pale brick (G3).
  *
  * @param heightM its top, m; {@code sillM} of a window in it, m, or null
  */

@@ -10,7 +10,10 @@ import org.yellowfit.core.climate.Winter;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 
-/** A station's record as three pictures: each winter's lowest on the zone bands, each year's frost-free span, the degree days. */
+/**
+ * A station's record as three pictures: each winter's lowest on the zone bands, each year's frost-free span, the degree
+ * days.
+ */
 public final class ClimatePicture {
 
     private static final String[] MONTHS = {"J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"};

@@ -84,7 +84,10 @@ public final class FitStrips {
         return out.append("</svg>").toString();
     }
 
-    /** The same threads without words, thin enough for twenty plants to be seen at once; the line at the same share of the width. */
+    /**
+     * The same threads without words, thin enough for twenty plants to be seen at once; the line at the same share of
+     * the width.
+     */
     public static String thin(Candidate candidate, List<CriterionName> rows) {
         StringBuilder out = new StringBuilder("<svg class=\"threads-svg\" viewBox=\"0 0 300 ")
                 .append(Pen.text(THIN_HEIGHT))

@@ -6,7 +6,10 @@ import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.LeafTexture;
 import org.yellowfit.core.plant.Traits;
 
-/** The shape of one leaf, drawn from its stalk to its tip. Free words of the catalogue that name no known shape count as oval. */
+/**
+ * The shape of one leaf, drawn from its stalk to its tip. Free words of the catalogue that name no known shape count as
+ * oval.
+ */
 enum LeafForm {
     OVAL(0.5),
     LANCE(0.24),

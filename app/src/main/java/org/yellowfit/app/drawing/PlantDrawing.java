@@ -50,7 +50,8 @@ public final class PlantDrawing {
     }
 
     /**
-     * A plant at an age on a day, beside a person, in a picture that holds it at every age: so its growth is seen when only the age
+     * A plant at an age on a day, beside a person, in a picture that holds it at every age: so its growth is seen when
+     * only the age
      * changes.
      */
     public static String stage(

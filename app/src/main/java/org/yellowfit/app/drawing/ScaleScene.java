@@ -4,7 +4,8 @@ import java.util.List;
 import org.yellowfit.core.measure.UnitSystem;
 
 /**
- * Several plants at one scale beside a person: one picture each, all of the same height in metres, so that a page which shows
+ * Several plants at one scale beside a person: one picture each, all of the same height in metres, so that a page which
+ * shows
  * them equally high shows them to one scale.
  */
 public final class ScaleScene {

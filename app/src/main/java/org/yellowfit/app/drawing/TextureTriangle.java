@@ -5,7 +5,8 @@ import java.util.Map;
 import org.yellowfit.core.soil.TextureClass;
 
 /**
- * The texture triangle: sand to the left below, silt to the right below, clay above, with the twelve classes and marks for the soils
+ * The texture triangle: sand to the left below, silt to the right below, clay above, with the twelve classes and marks
+ * for the soils
  * that were tested. Corners of the classes after the written limits in {@link TextureClass}.
  */
 public final class TextureTriangle {

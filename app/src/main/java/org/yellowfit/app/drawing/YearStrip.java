@@ -13,7 +13,9 @@ import org.yellowfit.core.season.DayLook;
 import org.yellowfit.core.season.PlantYear;
 import org.yellowfit.core.season.Standing;
 
-/** The year of a plant as a strip: leaf colour below, flowers above it by their share, berries, bare stems and straw. */
+/**
+ * The year of a plant as a strip: leaf colour below, flowers above it by their share, berries, bare stems and straw.
+ */
 public final class YearStrip {
 
     private static final double WIDTH = 240;

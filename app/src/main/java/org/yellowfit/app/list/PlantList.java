@@ -70,7 +70,10 @@ public class PlantList {
                 .toList();
     }
 
-    /** Adds a plant, to fill the whole of the place as far as its size is known; does nothing when it is on the list already. */
+    /**
+     * Adds a plant, to fill the whole of the place as far as its size is known; does nothing when it is on the list
+     * already.
+     */
     @Transactional
     public void add(UUID visitId, String cultivarId) {
         List<ListLine> kept = lines.findByVisitIdOrderByPosition(visitId);

@@ -74,7 +74,10 @@ class SecurityConfig {
                 .build();
     }
 
-    /** Pictures of plants say nothing of anybody: they are drawn for whoever asks, without a session, and kept by the browser. */
+    /**
+     * Pictures of plants say nothing of anybody: they are drawn for whoever asks, without a session, and kept by the
+     * browser.
+     */
     @Bean
     @Order(2)
     SecurityFilterChain drawings(HttpSecurity http) throws Exception {

@@ -23,7 +23,9 @@ import org.yellowfit.core.site.Feature;
 import org.yellowfit.core.site.FeatureReader;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Between the answers of a visit, where each thing drawn is one answer as GeoJSON, and the drawing the core studies. */
+/**
+ * Between the answers of a visit, where each thing drawn is one answer as GeoJSON, and the drawing the core studies.
+ */
 @Service
 public class DrawingStore {
 
@@ -38,7 +40,9 @@ public class DrawingStore {
         this.json = json;
     }
 
-    /** Where the place lies: as the visit says, or where the shop's usual station stands; empty when neither is known. */
+    /**
+     * Where the place lies: as the visit says, or where the shop's usual station stands; empty when neither is known.
+     */
     public Optional<Whereabouts> where(Visit visit) {
         if (!visit.at("latitude").isEmpty() && !visit.at("longitude").isEmpty()) {
             double longitude = Numbers.parse(visit.at("longitude"));
@@ -137,7 +141,9 @@ public class DrawingStore {
         return text.isEmpty() ? otherwise : Numbers.parse(text);
     }
 
-    /** The months over which the growing season's mean is taken: by the station's frosts, or those usual for the zone. */
+    /**
+     * The months over which the growing season's mean is taken: by the station's frosts, or those usual for the zone.
+     */
     public List<Integer> seasonMonths(Visit visit) {
         Optional<Station> station = stations.named(visit.at("station"));
         if (station.isPresent()

@@ -3,7 +3,10 @@ package org.yellowfit.app.soil;
 import java.util.Random;
 import org.springframework.stereotype.Component;
 
-/** Stands in for a probe: each place has its own pH between 5 and 7.6, and readings stray by a tenth or two, the same ones each time. */
+/**
+ * Stands in for a probe: each place has its own pH between 5 and 7.6, and readings stray by a tenth or two, the same
+ * ones each time.
+ */
 @Component
 class SimulatedPhProbe implements PhProbe {
 

@@ -20,7 +20,8 @@ import org.yellowfit.core.soil.MoistureEstimate;
 import org.yellowfit.core.soil.TextureClass;
 
 /**
- * What was typed of the soil, and what it comes to. Every part stands for itself: a wrong number spoils only what hangs on it.
+ * What was typed of the soil, and what it comes to. Every part stands for itself: a wrong number spoils only what hangs
+ * on it.
  *
  * @param jar       empty until all three layers are typed
  * @param phReadings as typed; their median is the pH

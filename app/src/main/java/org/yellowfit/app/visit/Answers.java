@@ -8,7 +8,10 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** The answers of a visit by field name, and how two people's edits of them come together. A missing or blank answer is unknown. */
+/**
+ * The answers of a visit by field name, and how two people's edits of them come together. A missing or blank answer is
+ * unknown.
+ */
 public final class Answers {
 
     public static final String PLACE = "place";

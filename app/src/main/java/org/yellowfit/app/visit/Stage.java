@@ -2,7 +2,10 @@ package org.yellowfit.app.visit;
 
 import java.util.List;
 
-/** The stages of a visit in the order of the conversation, each with its parts. Planting and Afterwards have no parts yet. */
+/**
+ * The stages of a visit in the order of the conversation, each with its parts. Planting and Afterwards have no parts
+ * yet.
+ */
 enum Stage {
     PLACE(Part.ANSWERS, Part.DRAWING, Part.SUN, Part.SOIL, Part.CLIMATE, Part.CARD),
     PLANTS(Part.SHORTLIST, Part.SIDE_BY_SIDE),

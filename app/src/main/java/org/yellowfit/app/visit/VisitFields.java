@@ -14,7 +14,10 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Policy;
 
-/** The fields of a visit's forms: between what a person types, in the visit's units, and the answers that are kept, in SI units. */
+/**
+ * The fields of a visit's forms: between what a person types, in the visit's units, and the answers that are kept, in
+ * SI units.
+ */
 public final class VisitFields {
 
     private static final Set<String> LENGTHS =

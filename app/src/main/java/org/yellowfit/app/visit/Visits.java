@@ -82,7 +82,10 @@ public class Visits {
         });
     }
 
-    /** Sets some answers whatever else has changed; blank ones are taken out. For values that a study or an instrument gives. */
+    /**
+     * Sets some answers whatever else has changed; blank ones are taken out. For values that a study or an instrument
+     * gives.
+     */
     @Transactional
     public Optional<Visit> put(UUID id, Map<String, String> given, String by) {
         return visits.lock(id).map(entity -> {

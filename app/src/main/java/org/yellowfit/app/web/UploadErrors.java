@@ -9,7 +9,10 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartException;
 
-/** Files that do not arrive. One that is too large never comes this far: the server turns it away, and the error page says so. */
+/**
+ * Files that do not arrive. One that is too large never comes this far: the server turns it away, and the error page
+ * says so.
+ */
 @ControllerAdvice
 class UploadErrors {
 

@@ -13,7 +13,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.yellowfit.app.RunningApp;
 import tools.jackson.databind.JsonNode;
 
-/** Growth, spacing, comparison and substitutes as other programs call them: what comes back, and what is refused at which field. */
+/**
+ * Growth, spacing, comparison and substitutes as other programs call them: what comes back, and what is refused at
+ * which field.
+ */
 @ExtendWith(RunningApp.class)
 class PlantsApiTest {
 

@@ -17,7 +17,10 @@ import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
 import org.yellowfit.app.visit.Visit;
 
-/** Plants side by side: chosen and taken away, at an age and in a month, before a wall, by an address that opens it again. */
+/**
+ * Plants side by side: chosen and taken away, at an age and in a month, before a wall, by an address that opens it
+ * again.
+ */
 @ExtendWith(RunningApp.class)
 class SideBySideTest {
 

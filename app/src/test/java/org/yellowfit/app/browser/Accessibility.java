@@ -8,7 +8,8 @@ import java.util.List;
 import org.openqa.selenium.JavascriptExecutor;
 
 /**
- * What axe-core finds on the page that is open. It runs in the page itself, in one call: the Selenium helper of the same library
+ * What axe-core finds on the page that is open. It runs in the page itself, in one call: the Selenium helper of the
+ * same library
  * finishes in a second window, which timed out on a slow machine.
  */
 final class Accessibility {

@@ -32,7 +32,9 @@ class DrawingJourneyTest extends BrowserTest {
         patiently().until(driver -> things() == count);
     }
 
-    /** The cards are drawn anew when the study of the redone drawing arrives, maybe just between finding and clicking. */
+    /**
+     * The cards are drawn anew when the study of the redone drawing arrives, maybe just between finding and clicking.
+     */
     private void clickThoughRedrawn(String css) {
         patiently().until(b -> {
             click(css);

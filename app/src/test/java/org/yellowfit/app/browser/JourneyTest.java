@@ -10,7 +10,10 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.yellowfit.app.RunningApp;
 
-/** The way of a visit in a real browser: by mouse, by keyboard, on a phone; each page is checked by axe and for console errors. */
+/**
+ * The way of a visit in a real browser: by mouse, by keyboard, on a phone; each page is checked by axe and for console
+ * errors.
+ */
 class JourneyTest extends BrowserTest {
 
     @Test

@@ -29,7 +29,10 @@ import org.yellowfit.core.plant.Sex;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
 
-/** The demo's catalogue read whole, as the one who gets the angry call would read it: what two columns say must go together. */
+/**
+ * The demo's catalogue read whole, as the one who gets the angry call would read it: what two columns say must go
+ * together.
+ */
 class DemoCatalogueTest {
 
     private static final double MOST_SHARE = 0.7;
@@ -71,7 +74,10 @@ class DemoCatalogueTest {
                 && !plant.botanical().startsWith("Pinus"));
     }
 
-    /** Cut hard in winter, a shrub on old wood does not flower; those grown for their stems or leaves are cut so all the same. */
+    /**
+     * Cut hard in winter, a shrub on old wood does not flower; those grown for their stems or leaves are cut so all the
+     * same.
+     */
     @Test
     void whatFlowersOnOldWoodIsNotCutInWinter() {
         Set<String> forTheirStems = Set.of("Cornus", "Salix");
@@ -116,7 +122,9 @@ class DemoCatalogueTest {
                 && !males.contains(plant.get(Traits.PARTNER_GROUP).orElse("")));
     }
 
-    /** As the poison lists for animals and for people have them, genus by genus; who would add one adds it here first. */
+    /**
+     * As the poison lists for animals and for people have them, genus by genus; who would add one adds it here first.
+     */
     @ParameterizedTest
     @ValueSource(
             strings = {

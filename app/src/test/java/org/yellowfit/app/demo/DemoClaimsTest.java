@@ -20,7 +20,10 @@ import org.junit.jupiter.api.Test;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
 
-/** What the demo's sources say beside the labels: of enough plants and traits, above the label and below it, and nothing that cannot be. */
+/**
+ * What the demo's sources say beside the labels: of enough plants and traits, above the label and below it, and nothing
+ * that cannot be.
+ */
 class DemoClaimsTest {
 
     private record Size(String id, String column, String place, int age, double metres) {}
@@ -70,7 +73,9 @@ class DemoClaimsTest {
                         "zone_min", "zone_max", "height10_m", "spread10_m", "bloom", "ph", "deer", "stands", "hazards");
     }
 
-    /** Seasons, soil and hand make plants both larger and smaller than their label, and no honest record is all one way. */
+    /**
+     * Seasons, soil and hand make plants both larger and smaller than their label, and no honest record is all one way.
+     */
     @Test
     void recordsLieOnBothSidesOfTheLabelAndWithinReach() {
         List<Double> ratios = OWN_SIZES.stream()

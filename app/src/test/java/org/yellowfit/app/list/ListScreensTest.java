@@ -62,7 +62,9 @@ class ListScreensTest {
         }
     }
 
-    /** Worked by hand: rows ⌊L / s⌋ + 1, with ends clear ⌊(L − s) / s⌋ + 1; areas A / (0.866 s²) rounded up; s = 0.7 m. */
+    /**
+     * Worked by hand: rows ⌊L / s⌋ + 1, with ends clear ⌊(L − s) / s⌋ + 1; areas A / (0.866 s²) rounded up; s = 0.7 m.
+     */
     @ParameterizedTest(name = "{0} {1}, ends clear {2}: {3}, {4}")
     @CsvSource({
         "ROW,    6 m,     false, 9 plants,  $112.50",

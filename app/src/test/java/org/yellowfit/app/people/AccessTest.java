@@ -23,7 +23,10 @@ class AccessTest {
 
     private static final String NOWHERE = "00000000-0000-0000-0000-000000000000";
 
-    /** 200 seen, 302 sent on, 400 not understood, 403 not allowed, 404 allowed but not there, 422 allowed but refused for what was sent. */
+    /**
+     * 200 seen, 302 sent on, 400 not understood, 403 not allowed, 404 allowed but not there, 422 allowed but refused
+     * for what was sent.
+     */
     @ParameterizedTest(name = "{0} {1}: advisor {2}, buyer {3}, manager {4}, nobody {5}")
     @CsvSource({
         "GET,  /,                                    200, 200, 200, 302",

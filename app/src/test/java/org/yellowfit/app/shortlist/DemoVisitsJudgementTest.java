@@ -36,7 +36,9 @@ import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.Drainage;
 
-/** The made-up visits read as a sceptical practitioner reads them: nothing that fits may lack what the place asks for. */
+/**
+ * The made-up visits read as a sceptical practitioner reads them: nothing that fits may lack what the place asks for.
+ */
 @ExtendWith(RunningApp.class)
 class DemoVisitsJudgementTest {
 

@@ -11,7 +11,10 @@ import org.yellowfit.core.plant.SpreadMode;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 
-/** What a customer is to be told before planting (rule F8, with F1, F2 and D8). Local codes and licensed practice come first. */
+/**
+ * What a customer is to be told before planting (rule F8, with F1, F2 and D8). Local codes and licensed practice come
+ * first.
+ */
 public final class Cautions {
 
     /** Height at ten years from which a plant is treated as a large tree, m. */

@@ -17,12 +17,17 @@ import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * Which of several values of a trait is used: cautious takes the narrowest hardiness and the largest size, bold the widest
- * hardiness, standard the label unless own records outweigh it. docs/rules.md lists what each policy does to each trait.
+ * Which of several values of a trait is used: cautious takes the narrowest hardiness and the largest size, bold the
+ * widest
+ * hardiness, standard the label unless own records outweigh it. docs/rules.md lists what each policy does to each
+ * trait.
  */
 final class Choosing {
 
-    /** One plant in one place is an anecdote: fewer own records than this leave the label standing, except for browsing (F3). */
+    /**
+     * One plant in one place is an anecdote: fewer own records than this leave the label standing, except for browsing
+     * (F3).
+     */
     private static final int ENOUGH_RECORDS = 2;
 
     private static final Set<Trait<?>> SUN_NEEDS = Set.of(Traits.SUN_LIVE, Traits.SUN_FLOWER, Traits.SUN_COLOUR);

@@ -12,12 +12,16 @@ import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * Sizes that sources give, some of them at other ages than the label's. A size seen at an age is brought to the label's age by the
+ * Sizes that sources give, some of them at other ages than the label's. A size seen at an age is brought to the label's
+ * age by the
  * ratio of the seen to the size predicted for that age (D1), and own records move the label by their weight (J3).
  */
 final class ClaimedSize {
 
-    /** Spread of plants about their label, and of one record about its plant, as standard deviations of the logarithm (J3). */
+    /**
+     * Spread of plants about their label, and of one record about its plant, as standard deviations of the logarithm
+     * (J3).
+     */
     static final double PRIOR_SD = Math.log(1.25);
 
     static final double RECORD_SD = Math.log(1.15);

@@ -61,7 +61,10 @@ public final class Sources {
         return plant.with(trait, trait.read(cell));
     }
 
-    /** Claims on two traits together must not contradict one another: the ultimate size is never below that of ten years. */
+    /**
+     * Claims on two traits together must not contradict one another: the ultimate size is never below that of ten
+     * years.
+     */
     private static Cultivar inOrder(Cultivar plant) {
         Cultivar ordered = plant;
         if (plant.get(Traits.HEIGHT_MAX)

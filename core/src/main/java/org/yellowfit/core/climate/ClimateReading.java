@@ -128,7 +128,9 @@ final class ClimateReading {
         return Double.POSITIVE_INFINITY;
     }
 
-    /** Counted as in a year of 365 days, so that dates of leap years and others compare; days of the next year go on. */
+    /**
+     * Counted as in a year of 365 days, so that dates of leap years and others compare; days of the next year go on.
+     */
     private static double dayOfYear(long epochDay, int year) {
         LocalDate day = LocalDate.ofEpochDay(epochDay);
         int plain = LocalDate.of(

@@ -9,7 +9,8 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 
 /**
- * What a station's daily record says of its climate (rules A1, A7, A8, A9, B3). South of the equator the year is turned by half: a
+ * What a station's daily record says of its climate (rules A1, A7, A8, A9, B3). South of the equator the year is turned
+ * by half: a
  * winter runs from January to December.
  *
  * @param winters            every winter of the record, oldest first
@@ -89,7 +90,10 @@ public record ClimateSummary(
         return Seasons.ofRecord(this);
     }
 
-    /** Months, 1–12, whose middle lies between the median frosts: the growing season; all of them where it never freezes. */
+    /**
+     * Months, 1–12, whose middle lies between the median frosts: the growing season; all of them where it never
+     * freezes.
+     */
     public List<Integer> frostFreeMonths() {
         double from = lastSpringFrost.p50().orElse(Double.NEGATIVE_INFINITY);
         double to = firstAutumnFrost.p50().orElse(Double.POSITIVE_INFINITY);

@@ -4,7 +4,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 
 /**
- * A station's daily temperatures and rain over a run of years, in °C and mm; NaN where a day is missing. Days count from
+ * A station's daily temperatures and rain over a run of years, in °C and mm; NaN where a day is missing. Days count
+ * from
  * {@code firstDay}, an epoch day.
  */
 public final class DailyRecord {

@@ -3,8 +3,10 @@ package org.yellowfit.core.climate;
 /**
  * Degree days of one day from its lowest and highest temperature (rule A9).
  *
- * <p>Source: G. L. Baskerville and P. Emin, “Rapid estimation of heat accumulation from maximum and minimum temperatures”, Ecology
- * 50 (1969): the day's course taken as one sine wave. Check values for base 5 °C: 10…20 °C give 10; −5…5 °C give 0; 0…10 °C give
+ * <p>Source: G. L. Baskerville and P. Emin, “Rapid estimation of heat accumulation from maximum and minimum
+ * temperatures”, Ecology
+ * 50 (1969): the day's course taken as one sine wave. Check values for base 5 °C: 10…20 °C give 10; −5…5 °C give 0;
+ * 0…10 °C give
  * 1.5915.
  */
 public final class DegreeDays {

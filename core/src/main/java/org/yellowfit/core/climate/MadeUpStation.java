@@ -5,8 +5,10 @@ import java.util.Locale;
 import java.util.Random;
 
 /**
- * Writes daily records of a station that does not exist, the same ones for the same seed: for the demo, and for trying the import.
- * Temperatures follow the year as a wave, with spells of several days above and below it, wider in winter; now and then a cold
+ * Writes daily records of a station that does not exist, the same ones for the same seed: for the demo, and for trying
+ * the import.
+ * Temperatures follow the year as a wave, with spells of several days above and below it, wider in winter; now and then
+ * a cold
  * spell comes down from inland. They stand for no real place.
  *
  * @param meanC        of the year, °C

@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.OptionalDouble;
 
 /**
- * By this value 10, 50 and 90 % of the years have had it: the smallest value of the record of which at least that share is no
- * larger. A year in which it never came counts as infinitely late, one in which it had come before the season began as early.
+ * By this value 10, 50 and 90 % of the years have had it: the smallest value of the record of which at least that share
+ * is no
+ * larger. A year in which it never came counts as infinitely late, one in which it had come before the season began as
+ * early.
  *
  * <p>Check values for 1 … 10: 1, 5 and 9.
  */

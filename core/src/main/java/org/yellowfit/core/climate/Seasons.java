@@ -4,7 +4,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the earth it
+ * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the
+ * earth it
  * lies on. Days of the year run from 1 to 365 and are those of the northern year; {@link #northernDay} turns a date at the place
  * into one.
  *
@@ -20,7 +21,8 @@ import java.util.OptionalDouble;
 public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDay, double[] degreeDays, boolean south) {
 
     /**
-     * Later spring for each colder half-zone, in days: our estimate, after A. D. Hopkins' bioclimatic law (1918; four days
+     * Later spring for each colder half-zone, in days: our estimate, after A. D. Hopkins' bioclimatic law (1918; four
+     * days
      * a degree of latitude) and about one half-zone a degree in the east of North America.
      */
     public static final double DAYS_PER_HALF_ZONE = 3.5;
@@ -74,7 +76,8 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
     }
 
     /**
-     * The seasons of a place by its own record. Spring comes as much later than in zone 6b as the record takes longer to gather the
+     * The seasons of a place by its own record. Spring comes as much later than in zone 6b as the record takes longer
+     * to gather the
      * degree days of 6b's spring day; frosts are the record's medians, in days of the northern year.
      */
     static Seasons ofRecord(ClimateSummary record) {
@@ -147,7 +150,9 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
         return AUTUMN_ANCHOR + (northernDay - autumn) / (DAYS - autumn) * (DAYS - AUTUMN_ANCHOR);
     }
 
-    /** The day of the northern year on which so many degree days are reached; empty when the year does not reach them. */
+    /**
+     * The day of the northern year on which so many degree days are reached; empty when the year does not reach them.
+     */
     public Optional<Double> dayOfDegreeDays(double wanted) {
         double before = 0;
         for (int month = 0; month < 12; month++) {

@@ -3,7 +3,8 @@ package org.yellowfit.core.climate;
 import java.util.Arrays;
 
 /**
- * How far each spring of a record had come, in degree days since the start of the year, at its last damaging frost (rule A8). Buds
+ * How far each spring of a record had come, in degree days since the start of the year, at its last damaging frost
+ * (rule A8). Buds
  * that break before that are lost in that spring.
  *
  * @param degreeDays one number for each spring, ascending; 0 for a spring without a damaging frost

@@ -8,7 +8,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.measure.Words;
 
 /**
- * The colour words customers ask for, each with a typical plant colour. A plant colour answers to a word when it carries the
+ * The colour words customers ask for, each with a typical plant colour. A plant colour answers to a word when it
+ * carries the
  * word in its own name or lies near one of the word's typical colours in OKLab.
  */
 public enum ColourWord {

@@ -35,7 +35,8 @@ final class Appearance {
     }
 
     /**
-     * Shrubs that open in June or later on old wood: their buds break in spring and are lost to late frosts. Those that flower before
+     * Shrubs that open in June or later on old wood: their buds break in spring and are lost to late frosts. Those that
+     * flower before
      * their leaves carry hardier buds and are not counted, but for magnolias.
      */
     static boolean hasWinterBuds(Cultivar plant) {

@@ -1,7 +1,8 @@
 package org.yellowfit.core.fit;
 
 /**
- * What a plant is looked at for: what nobody asked for does not count against it. With nothing asked, it is what the plant is
+ * What a plant is looked at for: what nobody asked for does not count against it. With nothing asked, it is what the
+ * plant is
  * chiefly grown for (rule L1).
  */
 final class AskedFor {

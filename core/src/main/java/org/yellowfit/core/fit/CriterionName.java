@@ -3,7 +3,8 @@ package org.yellowfit.core.fit;
 import org.yellowfit.core.measure.Words;
 
 /**
- * The criteria of a fit with their weights: what kills a plant weighs most. The weights are our judgement (docs/rules.md).
+ * The criteria of a fit with their weights: what kills a plant weighs most. The weights are our judgement
+ * (docs/rules.md).
  * {@code turn} is the place in the quick pass: those that rule most plants out come first, those that cost most last.
  */
 public enum CriterionName {

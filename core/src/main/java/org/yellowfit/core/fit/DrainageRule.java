@@ -8,7 +8,8 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.Drainage;
 
 /**
- * Drainage against the classes a plant stands (rules C2 and C5). In a pot it is made, so it is not asked. The margin is the
+ * Drainage against the classes a plant stands (rules C2 and C5). In a pot it is made, so it is not asked. The margin is
+ * the
  * classes between.
  */
 final class DrainageRule implements Rule {
@@ -37,7 +38,9 @@ final class DrainageRule implements Rule {
         private final Drainage here;
         private final boolean watered;
         private final boolean plantedHigh;
-        /** For each set of classes a plant may stand, how many classes faster than the nearest of them the site drains. */
+        /**
+         * For each set of classes a plant may stand, how many classes faster than the nearest of them the site drains.
+         */
         private final int[] tooFast = new int[1 << CLASSES.length];
 
         DrainageJudge(Catalogue plants, Drainage here, Practice practice) {

@@ -7,7 +7,10 @@ import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 
-/** The second pass, for the few plants that are shown: every criterion with its reasons. For one question and one thread. */
+/**
+ * The second pass, for the few plants that are shown: every criterion with its reasons. For one question and one
+ * thread.
+ */
 final class Explaining {
 
     private record Asked(CriterionName name, Optional<Judge> judge) {}
@@ -67,7 +70,10 @@ final class Explaining {
                 found.strip());
     }
 
-    /** What is not known of the place is the same for every plant: it counts, but less than what is not known of this one. */
+    /**
+     * What is not known of the place is the same for every plant: it counts, but less than what is not known of this
+     * one.
+     */
     private static double shareOfConfidence(Ruling ruling) {
         if (ruling.is(Outcome.NOT_ABOUT_IT)) {
             return 0;

@@ -36,7 +36,9 @@ public final class Fit {
 
     private final Catalogue plants;
 
-    /** By verdict, then by worth; among equals by score, less work, and name. Never by id or by place in the catalogue. */
+    /**
+     * By verdict, then by worth; among equals by score, less work, and name. Never by id or by place in the catalogue.
+     */
     private final Comparator<Scored> bestFirst;
 
     public Fit(Catalogue plants) {

@@ -242,7 +242,10 @@ final class HardinessRule implements Rule {
             return Finding.of(ruling, range(plant), why, strip(i)).with(remedies(plant, gap));
         }
 
-        /** What closes a gap of one or two half-zones; wider ones only a pot that is wintered free of frost, where the plant takes a pot. */
+        /**
+         * What closes a gap of one or two half-zones; wider ones only a pot that is wintered free of frost, where the
+         * plant takes a pot.
+         */
         private List<Remedy> remedies(Cultivar plant, int gap) {
             List<Remedy> remedies = new ArrayList<>();
             boolean mayShelter = !winter.isSheltered() && !pot;

@@ -7,7 +7,10 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Hazard;
 
-/** Thorns, poison, sap and pollen against the people and animals of the place (rule F1), and plants that run wild there (rule F2). */
+/**
+ * Thorns, poison, sap and pollen against the people and animals of the place (rule F1), and plants that run wild there
+ * (rule F2).
+ */
 final class HazardRule implements Rule {
 
     private static final int SAP = Catalogue.bit(Hazard.SAP);

@@ -6,7 +6,8 @@ import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 
 /**
- * Too much sun (rule B3): more hours than the plant stands at all, or more in the hot hours where the summer is hot or a wall
+ * Too much sun (rule B3): more hours than the plant stands at all, or more in the hot hours where the summer is hot or
+ * a wall
  * throws heat back. The margin is the hours below the tighter limit.
  */
 final class HotSunRule implements Rule {

@@ -4,7 +4,8 @@ import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
 
 /**
- * A rule made ready for one question: what is the same for every plant is worked out once, the rest is decided here and nowhere
+ * A rule made ready for one question: what is the same for every plant is worked out once, the rest is decided here and
+ * nowhere
  * else. Score, verdict, sentence, strip and remedies follow from the outcome and its margin. For one thread.
  */
 interface Judge {

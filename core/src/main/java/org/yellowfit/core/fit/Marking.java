@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The quick pass: all criteria of one plant, ready for one question, marked into one score. The limiting criterion carries
+ * The quick pass: all criteria of one plant, ready for one question, marked into one score. The limiting criterion
+ * carries
  * {@link RuleNumber#LIMITING_SHARE} of the weight, the others share the rest by their own weights (a weighted geometric mean under
  * the law of the minimum). The share is so chosen that, with the bands of {@link Band}, no plant that needs a remedy outranks one
  * that fits, and no plant that does not fit outranks one that needs a remedy.
  *
- * <p>No plant scores more than its lowest criterion to the power of that share. A plant that cannot reach the ranking any more is
+ * <p>No plant scores more than its lowest criterion to the power of that share. A plant that cannot reach the ranking
+ * any more is
  * dropped at the first criterion that says so, before a logarithm is taken. For one thread.
  */
 final class Marking {
@@ -96,7 +98,8 @@ final class Marking {
     }
 
     /**
-     * What the plant scored last is worth to the customer among those of its verdict (rules L3 and L4): what it meets of the
+     * What the plant scored last is worth to the customer among those of its verdict (rules L3 and L4): what it meets
+     * of the
      * wishes, then what it gives to look at; a close call counts a little less.
      */
     double worth(int i) {
@@ -130,8 +133,7 @@ final class Marking {
         double others = sum == 0 ? lowestLog : log / sum;
         double mean = Math.exp(LIMITING_SHARE * lowestLog + (1 - LIMITING_SHARE) * others);
         // No mean lies below the lowest, but for the last digit of a logarithm, which must not move a plant over the
-        // border of
-        // fitting.
+        // border of fitting.
         return Math.max(scores[limiting], mean);
     }
 }

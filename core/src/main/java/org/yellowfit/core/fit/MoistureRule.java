@@ -10,7 +10,8 @@ import org.yellowfit.core.plant.YesNo;
 import org.yellowfit.core.soil.Moisture;
 
 /**
- * Moisture on 1–5 against the plant's range (rules C3 and C7): surviving drought and looking good in it are kept apart. The margin
+ * Moisture on 1–5 against the plant's range (rules C3 and C7): surviving drought and looking good in it are kept apart.
+ * The margin
  * is the steps inside the range, negative outside.
  */
 final class MoistureRule implements Rule {

@@ -5,8 +5,10 @@ import static org.yellowfit.core.fit.Verdict.FITS_IF;
 import static org.yellowfit.core.fit.Verdict.NO;
 
 /**
- * What a rule can find of a plant at a place, and what each finding is worth: the one table of the fit's scores, printed in
- * docs/rules.md. Each verdict has its own band, so that the lowest score and the worst verdict always name the same criterion:
+ * What a rule can find of a plant at a place, and what each finding is worth: the one table of the fit's scores,
+ * printed in
+ * docs/rules.md. Each verdict has its own band, so that the lowest score and the worst verdict always name the same
+ * criterion:
  * {@code fits} 0.75–1, {@code fits-if} 0.3–0.6, {@code no} 0–0.1. Within its band an outcome stands at {@code at0} (0 the lower
  * end, 1 the upper) for a margin of 0 and moves by {@code perUnit} for each unit of margin, never above {@code most}. The slopes
  * are our judgement.

@@ -70,7 +70,10 @@ final class PartnerRule implements Rule {
                     .orElseGet(() -> Remedy.of(Remedy.Action.PARTNER, near, "partner", group));
         }
 
-        /** The first of its group by name that flowers with it; one whose bloom is not known may. Both are noted for like zones. */
+        /**
+         * The first of its group by name that flowers with it; one whose bloom is not known may. Both are noted for
+         * like zones.
+         */
         private Optional<Cultivar> male(Cultivar female, String group) {
             Optional<Bloom> open = female.get(Traits.BLOOM);
             return IntStream.range(0, plants.size())

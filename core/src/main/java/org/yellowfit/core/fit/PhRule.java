@@ -5,7 +5,8 @@ import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 
 /**
- * Soil pH against the plant's range (rules C4 and C5): half a pH can be nudged, more is fighting the soil. The margin is the pH
+ * Soil pH against the plant's range (rules C4 and C5): half a pH can be nudged, more is fighting the soil. The margin
+ * is the pH
  * inside the range, negative outside.
  */
 final class PhRule implements Rule {

@@ -6,7 +6,8 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
 /**
- * When it is planted, when the first frost of autumn comes (rule A5), and on which half of the earth (rule A10). Null is unknown.
+ * When it is planted, when the first frost of autumn comes (rule A5), and on which half of the earth (rule A10). Null
+ * is unknown.
  *
  * @param firstFrost its day counts, in whatever year it is given
  * @param latitude   degrees, negative south of the equator

@@ -6,7 +6,8 @@ import java.util.HashSet;
 import java.util.Set;
 
 /**
- * What is done at a place for its plants beyond planting them: what an advisor is told is done anyway, and what a remedy sets
+ * What is done at a place for its plants beyond planting them: what an advisor is told is done anyway, and what a
+ * remedy sets
  * when it is taken up.
  *
  * @param partners groups of which a male stands within 15 m

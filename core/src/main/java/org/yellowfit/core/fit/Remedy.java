@@ -53,7 +53,9 @@ public record Remedy(
         }
     }
 
-    /** The actions’ minutes are those of a plant of 1 m; small and large ones take less and more, within these shares. */
+    /**
+     * The actions’ minutes are those of a plant of 1 m; small and large ones take less and more, within these shares.
+     */
     private static final double LEAST_SHARE = 0.3;
 
     private static final double MOST_SHARE = 3;

@@ -1,6 +1,9 @@
 package org.yellowfit.core.fit;
 
-/** What a judge says of one plant: an outcome and a margin in its unit. Used again for the next plant, so that nothing is made anew. */
+/**
+ * What a judge says of one plant: an outcome and a margin in its unit. Used again for the next plant, so that nothing
+ * is made anew.
+ */
 final class Ruling {
 
     private Outcome outcome = Outcome.NOT_ABOUT_IT;

@@ -16,7 +16,10 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.BloomSpell;
 
-/** What sets a few plants apart at a place: who opens first, who outgrows it when, and who meets each wish best. No overall crown. */
+/**
+ * What sets a few plants apart at a place: who opens first, who outgrows it when, and who meets each wish best. No
+ * overall crown.
+ */
 public final class SideBySide {
 
     /**

@@ -4,7 +4,8 @@ import java.util.Objects;
 import java.util.function.UnaryOperator;
 
 /**
- * What is known of one place, or of one patch of a bed, in groups that check themselves. What is unknown leaves its criteria out.
+ * What is known of one place, or of one patch of a bed, in groups that check themselves. What is unknown leaves its
+ * criteria out.
  *
  * @param practice    what is done there for its plants
  * @param uncertainty how exact the numbers are

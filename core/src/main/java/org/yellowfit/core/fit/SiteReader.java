@@ -16,7 +16,9 @@ import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureClass;
 
-/** Reads a place and its wants by the field names of the API; SI units. One reader for files, forms and other programs. */
+/**
+ * Reads a place and its wants by the field names of the API; SI units. One reader for files, forms and other programs.
+ */
 public final class SiteReader {
 
     /** The fields of a place, in the order they are read. */

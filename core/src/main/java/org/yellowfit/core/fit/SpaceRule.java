@@ -8,7 +8,8 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Policy;
 
 /**
- * Size at the horizon against the room there is (rules D1 to D5): height in flower under a limit, or spread in the depth.
+ * Size at the horizon against the room there is (rules D1 to D5): height in flower under a limit, or spread in the
+ * depth.
  * Cautious and standard ask the large end of the expected size to fit, bold the usual size.
  */
 final class SpaceRule implements Rule {
@@ -125,7 +126,8 @@ final class SpaceRule implements Rule {
         }
 
         /**
-         * D3; a clump that dies down is divided or trimmed at its edge, so its width may be kept too. Never planned on by the
+         * D3; a clump that dies down is divided or trimmed at its edge, so its width may be kept too. Never planned on
+         * by the
          * cautious.
          */
         private boolean mayPrune(int i) {

@@ -1,7 +1,8 @@
 package org.yellowfit.core.fit;
 
 /**
- * The range a plant takes in one trait, measured from the site's own value, which stands at 0: what the yellow line is drawn from.
+ * The range a plant takes in one trait, measured from the site's own value, which stands at 0: what the yellow line is
+ * drawn from.
  * One step is what people feel as a step of that trait (a zone, an hour of sun, half a pH, a tenth of the room).
  *
  * @param low  steps to the lower end, may be infinite

@@ -11,7 +11,8 @@ import org.yellowfit.core.pair.Substitute;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * What to take instead of a plant that is out of stock, too large or asked for by a famous name (rule H7): likeness over what matters to
+ * What to take instead of a plant that is out of stock, too large or asked for by a famous name (rule H7): likeness
+ * over what matters to
  * the visit, and how it fits the place beside the one asked for.
  */
 public final class Substitutes {

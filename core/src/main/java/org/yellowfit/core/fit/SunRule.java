@@ -5,7 +5,8 @@ import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 
 /**
- * Hours of direct sun against one of the plant's three needs (rule B2): to live, to flower well, to hold its leaf colour.
+ * Hours of direct sun against one of the plant's three needs (rule B2): to live, to flower well, to hold its leaf
+ * colour.
  * Only missing the first rules a plant out. The margin is the hours above the need.
  */
 final class SunRule implements Rule {

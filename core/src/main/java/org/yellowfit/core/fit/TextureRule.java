@@ -10,7 +10,10 @@ import org.yellowfit.core.soil.TextureClass;
 import org.yellowfit.core.soil.TextureGroup;
 import org.yellowfit.core.soil.Workability;
 
-/** The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it is not asked. */
+/**
+ * The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it is not
+ * asked.
+ */
 final class TextureRule implements Rule {
 
     /** Groups of each texture class as bits in the order sand, loam, clay. */

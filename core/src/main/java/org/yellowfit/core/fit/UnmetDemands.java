@@ -11,7 +11,8 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * What keeps plants out: each demand of the place and of the customer by itself. Tells which plants lack one thing only, what
+ * What keeps plants out: each demand of the place and of the customer by itself. Tells which plants lack one thing
+ * only, what
  * giving it up would open, and, where nothing is left, which two demands no plant meets together.
  */
 public final class UnmetDemands {
@@ -90,7 +91,10 @@ public final class UnmetDemands {
         return openings;
     }
 
-    /** The two demands that no plant meets together although some meet each; of several pairs the one whose giving up opens most. */
+    /**
+     * The two demands that no plant meets together although some meet each; of several pairs the one whose giving up
+     * opens most.
+     */
     public Optional<Conflict> conflict() {
         Conflict best = null;
         for (int a = 0; a < demands.size(); a++) {
@@ -110,7 +114,10 @@ public final class UnmetDemands {
         return Optional.ofNullable(best);
     }
 
-    /** Where no single demand opens anything: the fewest demands whose giving up opens some plants, as the plant nearest to all lacks them. */
+    /**
+     * Where no single demand opens anything: the fewest demands whose giving up opens some plants, as the plant nearest
+     * to all lacks them.
+     */
     public Optional<Opening> fewestTogether() {
         int fewest = Integer.MAX_VALUE;
         long mask = 0;

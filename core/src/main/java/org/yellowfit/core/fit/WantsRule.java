@@ -9,7 +9,8 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * What the customer asked for. Another kind of plant is out, so is one that misses a must or is what was never wanted; of the
+ * What the customer asked for. Another kind of plant is out, so is one that misses a must or is what was never wanted;
+ * of the
  * rest, some met is a trade to be offered, none met is no answer to the wish. The margin is the share that is met.
  */
 final class WantsRule implements Rule {

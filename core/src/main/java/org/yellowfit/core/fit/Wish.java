@@ -198,7 +198,8 @@ record Wish(String field, Fact asked, double met) {
     }
 
     /**
-     * In flower here in any of the months asked for: a customer who names three wants something to open in each, not one plant that
+     * In flower here in any of the months asked for: a customer who names three wants something to open in each, not
+     * one plant that
      * flowers through all. A plant without a known bloom is unknown.
      */
     private static double blooms(Cultivar plant, List<Integer> months, Question q) {

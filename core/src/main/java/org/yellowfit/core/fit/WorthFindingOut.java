@@ -12,7 +12,8 @@ import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.plant.Policy;
 
 /**
- * How much the shortlist hangs on what is not known or only guessed of a place: for each such field, the number of plants whose
+ * How much the shortlist hangs on what is not known or only guessed of a place: for each such field, the number of
+ * plants whose
  * verdict changes within what it may well be.
  *
  * @param field  of the site, by its name in the API
@@ -91,7 +92,10 @@ public record WorthFindingOut(String field, int plants) {
     /** 0 ruled out, 1 with a remedy, 2 fits. */
     private static int band(int i, Marking question) {
         double score = question.score(i, Band.NO_TO);
-        return score == Marking.RULED_OUT ? 0 : score >= Band.FITS_FROM ? 2 : 1;
+        if (score == Marking.RULED_OUT) {
+            return 0;
+        }
+        return score >= Band.FITS_FROM ? 2 : 1;
     }
 
     private static Question question(Map<String, ?> site, Wants wants, Policy policy, String field, Object value) {

@@ -7,7 +7,8 @@ import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * A cultivar's height, height in flower and spread by its age (rule D1). Woody plants keep growing; herbaceous clumps fill out
+ * A cultivar's height, height in flower and spread by its age (rule D1). Woody plants keep growing; herbaceous clumps
+ * fill out
  * in about three years; annuals do it all in one season.
  */
 public final class PlantGrowth {
@@ -144,7 +145,10 @@ public final class PlantGrowth {
         return plant.get(trait).map(end::applyAsDouble).orElseGet(() -> end.applyAsDouble(atTen) * usualGain());
     }
 
-    /** How far woody plants outgrow their ten-year size where no ultimate size is known: our estimate, told in docs/rules.md. */
+    /**
+     * How far woody plants outgrow their ten-year size where no ultimate size is known: our estimate, told in
+     * docs/rules.md.
+     */
     private double usualGain() {
         Growth growth = plant.get(Traits.GROWTH).orElse(Growth.MEDIUM);
         return switch (growth) {

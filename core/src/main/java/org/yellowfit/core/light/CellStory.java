@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Why a spot gets the sun it gets on the 15th of a month: the day cut into spells of sun and of shade, each shade with what casts
+ * Why a spot gets the sun it gets on the 15th of a month: the day cut into spells of sun and of shade, each shade with
+ * what casts
  * it (rule B4). Times are those of the wall's clock, hours from 0 to 24.
  */
 public final class CellStory {

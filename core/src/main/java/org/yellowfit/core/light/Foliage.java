@@ -18,7 +18,10 @@ public enum Foliage {
         this.bare = bare;
     }
 
-    /** Months in which a deciduous crown is in leaf where nothing else is said: May to October, and half a year on south of the equator. */
+    /**
+     * Months in which a deciduous crown is in leaf where nothing else is said: May to October, and half a year on south
+     * of the equator.
+     */
     public static Set<Integer> usualLeafMonths(boolean south) {
         return south ? SOUTHERN_LEAF : NORTHERN_LEAF;
     }

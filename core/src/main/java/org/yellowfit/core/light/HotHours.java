@@ -2,7 +2,8 @@ package org.yellowfit.core.light;
 
 /**
  * Direct hours in the hot part of the day, 1 to 5 h after solar noon (rule B3), when only the day's hours are known.
- * Morning sun is taken to end at solar noon, afternoon sun to begin there, and even sun to lie round it; an unbroken spell
+ * Morning sun is taken to end at solar noon, afternoon sun to begin there, and even sun to lie round it; an unbroken
+ * spell
  * in each case. A sun study of the drawn place replaces this estimate.
  *
  * <p>Check values: 4 h in the afternoon give 3; 8 h even give 3; any morning sun up to 8 h gives 0.
@@ -11,7 +12,9 @@ public final class HotHours {
 
     public static final double FROM_AFTER_NOON_H = 1;
     public static final double TO_AFTER_NOON_H = 5;
-    /** Masonry facing south to west within 1.5 m reflects and stores heat: its hot hours count half as much again (B3). */
+    /**
+     * Masonry facing south to west within 1.5 m reflects and stores heat: its hot hours count half as much again (B3).
+     */
     public static final double REFLECTED_FACTOR = 1.5;
     /** Longest spell of sun one side of noon can hold in the growing season at temperate latitudes. */
     private static final double LONGEST_HALF_DAY_H = 8;

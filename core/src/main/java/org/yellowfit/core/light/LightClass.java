@@ -1,6 +1,8 @@
 package org.yellowfit.core.light;
 
-/** Light by hours of direct sun in the growing season (rule B1): sun from 6, part 4–6, shade 2–4, deep shade under 2. */
+/**
+ * Light by hours of direct sun in the growing season (rule B1): sun from 6, part 4–6, shade 2–4, deep shade under 2.
+ */
 public enum LightClass {
     FULL_SUN(6),
     PART(4),

@@ -3,7 +3,8 @@ package org.yellowfit.core.light;
 import java.util.List;
 
 /**
- * Hours of direct sun a day on every cell of a bed: month by month, and the mean over the months. Columns are by cell of the grid.
+ * Hours of direct sun a day on every cell of a bed: month by month, and the mean over the months. Columns are by cell
+ * of the grid.
  */
 public final class LightField {
 

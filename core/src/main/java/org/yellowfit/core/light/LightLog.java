@@ -21,8 +21,10 @@ import org.yellowfit.core.measure.Words;
  * reaches what a clear sky without the sun gives on level ground at that height of the sun, and {@link #DIRECT_SHARE} of the sun itself.
  * Days that never do are overcast and left out.
  *
- * <p>Source: a clear day's sun 127.5 · e^(−0.21 / sin h) klx across its rays and sky 0.8 + 15.5 · √sin h klx on level ground, an overcast
- * sky 0.3 + 21 · sin h: Illuminating Engineering Society of North America, “Recommended practice for the calculation of daylight
+ * <p>Source: a clear day's sun 127.5 · e^(−0.21 / sin h) klx across its rays and sky 0.8 + 15.5 · √sin h klx on level
+ * ground, an overcast
+ * sky 0.3 + 21 · sin h: Illuminating Engineering Society of North America, “Recommended practice for the calculation of
+ * daylight
  * availability” (1984). Check value: 60° gives 100.0 klx, 86.6 on level ground, and 15.2 from the sky.
  *
  * @param days      days counted, each with its hours
@@ -32,7 +34,9 @@ import org.yellowfit.core.measure.Words;
 public record LightLog(
         Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
 
-    /** So much of the sun that thin cloud still counts, and the brightest open shade or overcast does not: our choice. */
+    /**
+     * So much of the sun that thin cloud still counts, and the brightest open shade or overcast does not: our choice.
+     */
     static final double DIRECT_SHARE = 0.4;
 
     private static final double OUTSIDE_CLEAR_KLX = 127.5;
@@ -169,7 +173,8 @@ public record LightLog(
     }
 
     /**
-     * The file a logger would write on a spot of a studied place, for trying without one: clear sun where nothing stands before it, most
+     * The file a logger would write on a spot of a studied place, for trying without one: clear sun where nothing
+     * stands before it, most
      * of the sky's light in open shade, and some overcast days, the same ones for the same seed.
      */
     public static String madeUp(LightStudy study, double xM, double yM, LocalDate firstDay, int days, long seed) {

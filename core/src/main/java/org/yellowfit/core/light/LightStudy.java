@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.TreeSet;
 
 /**
- * Hours of direct sun on a bed, computed from the sun's way and what stands before it (rule B4). Each month is represented by its
+ * Hours of direct sun on a bed, computed from the sun's way and what stands before it (rule B4). Each month is
+ * represented by its
  * 15th day; sun below {@link SunDay#LEAST_ALTITUDE} does not count.
  *
  * @param northDegrees clockwise from the drawing's +y to true north

@@ -17,8 +17,10 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /**
- * Divides a bed into patches of one light class, part sun and shade told apart by morning and afternoon (rules B1 and B5).
- * Neighbouring cells of one kind make a patch; a patch too small to plant on its own goes to the neighbour it borders most.
+ * Divides a bed into patches of one light class, part sun and shade told apart by morning and afternoon (rules B1 and
+ * B5).
+ * Neighbouring cells of one kind make a patch; a patch too small to plant on its own goes to the neighbour it borders
+ * most.
  */
 public final class Patches {
 
@@ -213,7 +215,9 @@ public final class Patches {
         return patches;
     }
 
-    /** Squares at the bed's edge whose centres lie outside go to the nearest patch, so that the patches cover the bed. */
+    /**
+     * Squares at the bed's edge whose centres lie outside go to the nearest patch, so that the patches cover the bed.
+     */
     private int[] spreadOut() {
         int[] spread = label.clone();
         ArrayDeque<Integer> open = new ArrayDeque<>();

@@ -7,7 +7,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Hours of sun from what somebody remembers: at four times of the year, the clock hours in which the spot is seen in sun. Months
+ * Hours of sun from what somebody remembers: at four times of the year, the clock hours in which the spot is seen in
+ * sun. Months
  * between are mixed from the two times around them; hours in which the sun stands too low do not count.
  *
  * @param morning   mean before solar noon over the months asked for, h; {@code afternoon} after it

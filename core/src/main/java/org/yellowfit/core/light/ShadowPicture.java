@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The outlines of the shadows at one moment, for drawing: each outline runs anticlockwise, so that together they may be filled
+ * The outlines of the shadows at one moment, for drawing: each outline runs anticlockwise, so that together they may be
+ * filled
  * as one shape. Solid shadows and those of crowns are apart, since crowns let light through.
  *
  * @param solid  outlines of full shade, m

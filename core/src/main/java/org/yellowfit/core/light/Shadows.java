@@ -4,7 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * What each obstacle leaves of one moment's sun on every cell of the ground, by casting shadows rather than by looking up from
+ * What each obstacle leaves of one moment's sun on every cell of the ground, by casting shadows rather than by looking
+ * up from
  * each cell: the cost is that of the shadows' rows. Holds working memory; one thread at a time.
  */
 final class Shadows {
@@ -109,7 +110,8 @@ final class Shadows {
     }
 
     /**
-     * The crown's shadow on level ground is an ellipse. In the crown's own measure (radius 1) a ray from P along d meets it when
+     * The crown's shadow on level ground is an ellipse. In the crown's own measure (radius 1) a ray from P along d
+     * meets it when
      * |P|²|d|² − (P·d)² ≤ |d|²; for one row of cells that is a quadratic in the easting.
      */
     private void tree(Obstacle.Tree tree, Ray ray, float passes) {

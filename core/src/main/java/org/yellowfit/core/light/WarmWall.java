@@ -3,7 +3,8 @@ package org.yellowfit.core.light;
 import java.util.List;
 
 /**
- * Masonry that throws heat back (rule B3): a wall that faces south to west, within 1.5 m. South of the equator the hot side is
+ * Masonry that throws heat back (rule B3): a wall that faces south to west, within 1.5 m. South of the equator the hot
+ * side is
  * north to west.
  *
  * @param ax one end, m; the wall's warm side is to the right when walking from a to b

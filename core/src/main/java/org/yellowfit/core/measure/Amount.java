@@ -1,7 +1,8 @@
 package org.yellowfit.core.measure;
 
 /**
- * A number with its unit, as a rule gives it; the unit system and the rounding of the reader are chosen where it is put into words.
+ * A number with its unit, as a rule gives it; the unit system and the rounding of the reader are chosen where it is put
+ * into words.
  *
  * @param value in SI units
  */
@@ -54,7 +55,9 @@ public record Amount(double value, Unit unit) {
         return new Amount(amount, Unit.MONEY);
     }
 
-    /** Whether the two read the same once they are rounded to a decimal, so that no sentence sets one against the other. */
+    /**
+     * Whether the two read the same once they are rounded to a decimal, so that no sentence sets one against the other.
+     */
     public boolean readsAs(Amount other) {
         return Numbers.rounded(value, 1).equals(Numbers.rounded(other.value, 1));
     }

@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * A small table from a CSV text (RFC 4180) with a header, for records of instruments. A BOM is dropped; semicolons are taken for
+ * A small table from a CSV text (RFC 4180) with a header, for records of instruments. A BOM is dropped; semicolons are
+ * taken for
  * commas where the header has no comma. For large files of the catalogue see its own reader.
  *
  * @param header names in lower case

@@ -8,7 +8,8 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * Reads named values of unknown kind, as they come from a file, a form or another program, and collects every problem instead
+ * Reads named values of unknown kind, as they come from a file, a form or another program, and collects every problem
+ * instead
  * of stopping at the first. Numbers and truth values are taken as such or as text; null and blank are unknown.
  */
 public final class InputReader {

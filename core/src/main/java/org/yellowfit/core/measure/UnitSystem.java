@@ -24,7 +24,9 @@ public enum UnitSystem {
         return low + "–" + high;
     }
 
-    /** Height and width of a plant at a glance, in metres: an estimate, so no closer than it is known. “9.3 m × 5.1 m”. */
+    /**
+     * Height and width of a plant at a glance, in metres: an estimate, so no closer than it is known. “9.3 m × 5.1 m”.
+     */
     public String glance(double height, double spread) {
         return length(asKnown(height)) + " × " + length(asKnown(spread));
     }

@@ -15,7 +15,8 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.BloomSpell;
 
 /**
- * A plant that goes with another: it lives in the same ground and light (C6, B2) and its colour keeps company with the other's
+ * A plant that goes with another: it lives in the same ground and light (C6, B2) and its colour keeps company with the
+ * other's
  * (G3); plants that differ in leaf or habit come first (G2).
  *
  * @param why its colours, and what else

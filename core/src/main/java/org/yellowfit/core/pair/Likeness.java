@@ -18,8 +18,10 @@ import org.yellowfit.core.plant.Use;
 /**
  * How well one plant does another's job (rule H7): 0 not at all, 1 the same in all that is compared.
  *
- * <p>Source: J. C. Gower, “A general coefficient of similarity and some of its properties”, Biometrics 27 (1971): the weighted mean of
- * the likeness of each trait, words being the same or not and numbers alike by their distance over the range; a trait that is not
+ * <p>Source: J. C. Gower, “A general coefficient of similarity and some of its properties”, Biometrics 27 (1971): the
+ * weighted mean of
+ * the likeness of each trait, words being the same or not and numbers alike by their distance over the range; a trait
+ * that is not
  * known of either is left out. Sizes are compared by their ratio, an eightfold one being wholly unlike.
  */
 public final class Likeness {

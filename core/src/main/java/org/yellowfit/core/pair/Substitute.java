@@ -8,8 +8,10 @@ import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * What another plant has in common with the one asked for, and what it does better or worse (rule H7). Better and worse are said
- * only of traits where one end is better for everybody: hardier, less browsed, less care, fewer hazards, stands drought.
+ * What another plant has in common with the one asked for, and what it does better or worse (rule H7). Better and worse
+ * are said
+ * only of traits where one end is better for everybody: hardier, less browsed, less care, fewer hazards, stands
+ * drought.
  *
  * @param likeness 0–1, see {@link Likeness}
  */

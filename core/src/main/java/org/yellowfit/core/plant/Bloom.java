@@ -5,7 +5,8 @@ import java.util.regex.Pattern;
 import org.yellowfit.core.measure.Words;
 
 /**
- * A spell of bloom by thirds of a month. A third is counted from 0 (early January) to 35 (late December); a spell may run over
+ * A spell of bloom by thirds of a month. A third is counted from 0 (early January) to 35 (late December); a spell may
+ * run over
  * the turn of the year.
  *
  * @param startThird the third in which the first flowers open

@@ -14,7 +14,8 @@ import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureGroup;
 
 /**
- * Every trait of the open catalogue, in the order of its columns. Lengths in metres, light in hours of direct sun a day,
+ * Every trait of the open catalogue, in the order of its columns. Lengths in metres, light in hours of direct sun a
+ * day,
  * moisture on 1–5, prices in the store's currency. A blank cell is unknown.
  */
 public final class Traits {

@@ -18,7 +18,8 @@ import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.measure.Words;
 
 /**
- * The plants an advisor watches at a place because they run wild there (rule F2). It never stands in for the law on invasive plants;
+ * The plants an advisor watches at a place because they run wild there (rule F2). It never stands in for the law on
+ * invasive plants;
  * it is where the advisor notes down what the law, or the neighbours' gardens, say. Immutable.
  */
 public final class WatchList {

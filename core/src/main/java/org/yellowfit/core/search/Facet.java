@@ -115,7 +115,10 @@ public enum Facet {
         return bits;
     }
 
-    /** A colour lies in the heap of its own name, or else in those it reads as: gold is near chartreuse, and yet no green. */
+    /**
+     * A colour lies in the heap of its own name, or else in those it reads as: gold is near chartreuse, and yet no
+     * green.
+     */
     private static long flowers(Cultivar plant) {
         long bits = 0;
         for (Colour colour : plant.colours(Traits.FLOWER_COLOURS)) {

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 import org.yellowfit.core.plant.Cultivar;
 
-/** For every heap of every facet the plants that lie in it, worked out once, so that heaps are counted a word of 64 plants at a time. Immutable. */
+/**
+ * For every heap of every facet the plants that lie in it, worked out once, so that heaps are counted a word of 64
+ * plants at a time. Immutable.
+ */
 public final class FacetIndex {
 
     private final BitSet[][] members = new BitSet[Facet.values().length][];

@@ -13,7 +13,10 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 
-/** Which plants carry which words, by the words' beginnings: first those of names, then those said of the plant. Immutable. */
+/**
+ * Which plants carry which words, by the words' beginnings: first those of names, then those said of the plant.
+ * Immutable.
+ */
 public final class WordIndex {
 
     private final TreeMap<String, int[]> names;

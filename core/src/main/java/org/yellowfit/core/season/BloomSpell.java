@@ -11,7 +11,8 @@ import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * When a plant flowers at a place, and how much of it is open on each day (rule E2). Days are those of the northern year and may
+ * When a plant flowers at a place, and how much of it is open on each day (rule E2). Days are those of the northern
+ * year and may
  * run over its end.
  */
 public final class BloomSpell {
@@ -89,7 +90,10 @@ public final class BloomSpell {
         return Seasons.DAYS_PER_HALF_ZONE * colder * movedShare(plant.get(Traits.BLOOM));
     }
 
-    /** E6: openings before July move with the zone, those from mid August on keep their date, those between move in part. */
+    /**
+     * E6: openings before July move with the zone, those from mid August on keep their date, those between move in
+     * part.
+     */
     private static double movedShare(Optional<Bloom> bloom) {
         int opens = bloom.map(Bloom::startThird).orElse(0);
         if (opens < FIRST_OF_JULY) {

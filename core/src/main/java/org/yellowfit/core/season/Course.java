@@ -1,6 +1,9 @@
 package org.yellowfit.core.season;
 
-/** A share that changes through the year along straight lines between given days; before the first and after the last it rests. */
+/**
+ * A share that changes through the year along straight lines between given days; before the first and after the last it
+ * rests.
+ */
 final class Course {
 
     private final double[] days;

@@ -10,7 +10,10 @@ import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.YesNo;
 
-/** The one meaning of “in flower in a month” and of “something to see in winter”, for the fit, the search and the facets alike. */
+/**
+ * The one meaning of “in flower in a month” and of “something to see in winter”, for the fit, the search and the facets
+ * alike.
+ */
 public final class Interest {
 
     /** The dark months, when little else is to be seen (rule E5). */

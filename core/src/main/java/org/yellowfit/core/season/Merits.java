@@ -20,7 +20,8 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 
 /**
- * What a plant is grown for and how strongly (rule L1): as the catalogue says, or estimated from its traits where it does not.
+ * What a plant is grown for and how strongly (rule L1): as the catalogue says, or estimated from its traits where it
+ * does not.
  *
  * @param grades    1–3 for each merit it has
  * @param estimated whether the catalogue is silent

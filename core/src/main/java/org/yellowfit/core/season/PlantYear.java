@@ -14,7 +14,8 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.YesNo;
 
 /**
- * The look of a plant on every day of the year at a place (rule E1). From day to day it changes little; only cutting down is a jump.
+ * The look of a plant on every day of the year at a place (rule E1). From day to day it changes little; only cutting
+ * down is a jump.
  * The days at which things happen are those of zone 6b, general for the kind of plant, moved to the place by {@link Seasons}.
  */
 public final class PlantYear {
@@ -72,7 +73,10 @@ public final class PlantYear {
         return IntStream.rangeClosed(1, 12).mapToObj(this::month).toList();
     }
 
-    /** The look in the middle of a month, its flowers those of the month as a whole, so that a short bloom is not missed. */
+    /**
+     * The look in the middle of a month, its flowers those of the month as a whole, so that a short bloom is not
+     * missed.
+     */
     public DayLook month(int month) {
         if (!(month >= 1 && month <= 12)) {
             throw new IllegalArgumentException("Months run from 1 to 12.");

@@ -12,7 +12,8 @@ import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * How much a plant gives to look at, by its merits and the months they show (rule L3), in the northern year and as the catalogue has
+ * How much a plant gives to look at, by its merits and the months they show (rule L3), in the northern year and as the
+ * catalogue has
  * its bloom: the same at every place, so that it is worked out once.
  */
 public final class Show {

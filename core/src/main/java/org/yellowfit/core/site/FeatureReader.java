@@ -15,7 +15,8 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.FeatureKind.Shape;
 
 /**
- * Reads the features of a drawing from the plain form of GeoJSON: maps, lists, numbers and text. Coordinates are metres. Problems
+ * Reads the features of a drawing from the plain form of GeoJSON: maps, lists, numbers and text. Coordinates are
+ * metres. Problems
  * carry the feature's id and the field: {@code f3.heightM}.
  */
 public final class FeatureReader {

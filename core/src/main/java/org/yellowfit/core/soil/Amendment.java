@@ -9,10 +9,14 @@ import org.yellowfit.core.measure.Words;
 /**
  * What to work into a bed (rule C5), as an estimate to be confirmed by a soil laboratory.
  *
- * <p>Sources: sulfur and limestone by texture and pH step after the tables that US state extension services reprint (sulfur: Western
- * Fertilizer Handbook, California Fertilizer Association; ground limestone: New England and New York extension), rounded and given for
- * the top 15 cm; shares of organic matter and grit are the usual advice and our estimate. docs/rules.md has the figures. Check
- * values: 10 m² of loam from 7.5 to 6.5 over 15 cm take 1.0 kg of sulfur; 10 m² of sandy loam from 5.5 to 6.5, 2.2 kg of limestone.
+ * <p>Sources: sulfur and limestone by texture and pH step after the tables that US state extension services reprint
+ * (sulfur: Western
+ * Fertilizer Handbook, California Fertilizer Association; ground limestone: New England and New York extension),
+ * rounded and given for
+ * the top 15 cm; shares of organic matter and grit are the usual advice and our estimate. docs/rules.md has the
+ * figures. Check
+ * values: 10 m² of loam from 7.5 to 6.5 over 15 cm take 1.0 kg of sulfur; 10 m² of sandy loam from 5.5 to 6.5, 2.2 kg
+ * of limestone.
  *
  * @param organicM3       compost or other moisture-holding organic matter, m³
  * @param gritM3          coarse grit, m³

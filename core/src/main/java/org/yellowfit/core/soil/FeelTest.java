@@ -5,7 +5,8 @@ import java.util.Optional;
 /**
  * Texture by feel (rule C1): a moist crumb is squeezed to a ball, pressed to a ribbon, and a pinch rubbed very wet.
  *
- * <p>Source: S. J. Thien, “A flow diagram for teaching texture-by-feel analysis”, Journal of Agronomic Education 8 (1979). Check
+ * <p>Source: S. J. Thien, “A flow diagram for teaching texture-by-feel analysis”, Journal of Agronomic Education 8
+ * (1979). Check
  * values: no ball is sand; a ribbon of 3 cm that feels neither gritty nor smooth is clay loam.
  */
 public final class FeelTest {

@@ -1,8 +1,10 @@
 package org.yellowfit.core.soil;
 
 /**
- * Shares of sand, silt and clay from the layers that settle in a jar (rule C1): sand within a minute, silt in some hours, clay in
- * days. The layers' heights are taken for shares by mass; that is good to about 5 %, since clay settles looser than sand.
+ * Shares of sand, silt and clay from the layers that settle in a jar (rule C1): sand within a minute, silt in some
+ * hours, clay in
+ * days. The layers' heights are taken for shares by mass; that is good to about 5 %, since clay settles looser than
+ * sand.
  *
  * @param sand per cent, like {@code silt} and {@code clay}; together 100
  */

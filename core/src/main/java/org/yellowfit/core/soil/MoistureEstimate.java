@@ -6,7 +6,8 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 
 /**
- * Moisture on the scale 1 dry … 5 wet from what holds and brings water (rule C3), with the reasons. The steps are our estimates,
+ * Moisture on the scale 1 dry … 5 wet from what holds and brings water (rule C3), with the reasons. The steps are our
+ * estimates,
  * told in docs/rules.md; half a step each way is as exact as it gets, and the advisor may say otherwise.
  *
  * @param moisture 1 to 5, in half steps

@@ -5,10 +5,12 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * Spacing on centre and counts (rules H1 and H2). The mature spread is the label's: at ten years for woody plants, at maturity
+ * Spacing on centre and counts (rules H1 and H2). The mature spread is the label's: at ten years for woody plants, at
+ * maturity
  * for others, since nobody waits for the ultimate size of a hedge.
  *
- * <p>Check values: 10 m² at 0.5 m on centre in triangles ask for 10 / (0.866 · 0.25) = 46.2, so 47 plants; a 28 m row at 0.8 m
+ * <p>Check values: 10 m² at 0.5 m on centre in triangles ask for 10 / (0.866 · 0.25) = 46.2, so 47 plants; a 28 m row
+ * at 0.8 m
  * asks for 36, or 35 with half a spacing clear at each end.
  */
 public final class Spacing {

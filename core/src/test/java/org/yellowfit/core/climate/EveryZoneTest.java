@@ -7,7 +7,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** All 26 half-zones with their limits as the US Department of Agriculture prints them beside its map (2023): 5 °F each. */
+/**
+ * All 26 half-zones with their limits as the US Department of Agriculture prints them beside its map (2023): 5 °F each.
+ */
 class EveryZoneTest {
 
     @ParameterizedTest(name = "{0}: {1} to {2} °F, {3} to {4} °C")
@@ -51,7 +53,10 @@ class EveryZoneTest {
         assertThat(HardinessZone.parse("1a").plus(-1)).isEqualTo(HardinessZone.parse("1a"));
     }
 
-    /** D1 of spring: our estimate moves it 3.5 days for each half-zone; colder is later, autumn earlier, the season shorter. */
+    /**
+     * D1 of spring: our estimate moves it 3.5 days for each half-zone; colder is later, autumn earlier, the season
+     * shorter.
+     */
     @Test
     void seasonsGrowLongerWithEveryHalfZone() {
         Seasons before = null;

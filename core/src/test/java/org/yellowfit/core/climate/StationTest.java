@@ -31,7 +31,10 @@ class StationTest {
         return out.toString();
     }
 
-    /** Frost from 11 October + (year − 2001) to 20 April + (year − 2001), one cold night of −(15 + year − 2001) each 10 January. */
+    /**
+     * Frost from 11 October + (year − 2001) to 20 April + (year − 2001), one cold night of −(15 + year − 2001) each 10
+     * January.
+     */
     private static double harsh(LocalDate day) {
         int turn = day.getYear() - 2001;
         if (day.getMonthValue() == 1 && day.getDayOfMonth() == 10) {
@@ -141,7 +144,10 @@ class StationTest {
                 .anySatisfy(warning -> assertThat(warning).isEqualTo(Fact.of("climate.gaps", 11)));
     }
 
-    /** Late frosts of −3 °C on 5 May in two springs of ten, when 12…20 °C since 21 April have given 154 and more degree days. */
+    /**
+     * Late frosts of −3 °C on 5 May in two springs of ten, when 12…20 °C since 21 April have given 154 and more degree
+     * days.
+     */
     @Test
     void budsAreLostInTheSpringsWithAFrostAfterTheyBroke() {
         String file = file(

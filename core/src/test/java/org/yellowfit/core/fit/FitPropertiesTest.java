@@ -173,7 +173,10 @@ class FitPropertiesTest {
         }
     }
 
-    /** L3, L4: of two that fit alike, the one that gives more to look at comes first; with a wish, the one that meets it. */
+    /**
+     * L3, L4: of two that fit alike, the one that gives more to look at comes first; with a wish, the one that meets
+     * it.
+     */
     @Test
     void amongThoseThatFitTheMeritDecidesAndAWishBeforeIt() {
         Cultivar plain = Plants.plant("id=a-plain merits=leaf:1 fragrance=flower");

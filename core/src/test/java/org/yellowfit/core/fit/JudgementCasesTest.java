@@ -9,8 +9,10 @@ import org.yellowfit.core.Plants;
 import org.yellowfit.core.plant.Policy;
 
 /**
- * The whole judgement as a table a practitioner can read: what is special of the plant, the place, what is wanted, and what the fit must
- * say: verdict, what limits it, by which rule. The expected column is worked out from the rules in docs/rules.md, at their edges.
+ * The whole judgement as a table a practitioner can read: what is special of the plant, the place, what is wanted, and
+ * what the fit must
+ * say: verdict, what limits it, by which rule. The expected column is worked out from the rules in docs/rules.md, at
+ * their edges.
  */
 class JudgementCasesTest {
 

@@ -12,7 +12,10 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.WatchList;
 
-/** Who sets the berries of a female that flowers from mid May to early June (F6): a male of her group, open while she is. */
+/**
+ * Who sets the berries of a female that flowers from mid May to early June (F6): a male of her group, open while she
+ * is.
+ */
 class PartnerTest {
 
     private static final Cultivar FEMALE =

@@ -93,7 +93,10 @@ class RemedyTest {
         }
     }
 
-    /** A8: lost in as many springs as had come so far at their last damaging frost; ten springs by hand, buds breaking at 120 degree days. */
+    /**
+     * A8: lost in as many springs as had come so far at their last damaging frost; ten springs by hand, buds breaking
+     * at 120 degree days.
+     */
     @ParameterizedTest(name = "{0} springs lost, {1}: {2}")
     @CsvSource({
         "0,STANDARD,FITS",

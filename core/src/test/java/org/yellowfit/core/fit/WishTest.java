@@ -76,7 +76,10 @@ class WishTest {
         assertThat(wish.asked().key()).startsWith("wish.");
     }
 
-    /** Chapman–Richards with p = 1.5: a shrub of 2 m at ten years and 3 m in the end stands at 1.29 m after five (worked in GrowthTest's way). */
+    /**
+     * Chapman–Richards with p = 1.5: a shrub of 2 m at ten years and 3 m in the end stands at 1.29 m after five (worked
+     * in GrowthTest's way).
+     */
     @Test
     void aScreenIsMetByTheShareOfItsHeightThatIsReachedInTime() {
         Question question = Advice.question("zone=6b", "screenHeightM=2 screenByYear=10", Policy.STANDARD);

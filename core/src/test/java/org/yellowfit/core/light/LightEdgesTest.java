@@ -17,7 +17,10 @@ class LightEdgesTest {
 
     private static final double[][] OUTLINE = {{0, 0}, {1, 0}, {1, 1}};
 
-    /** B4: a deciduous crown passes 20 % in leaf and 60 % bare, an evergreen 10 %; what is built passes nothing unless it says so. */
+    /**
+     * B4: a deciduous crown passes 20 % in leaf and 60 % bare, an evergreen 10 %; what is built passes nothing unless
+     * it says so.
+     */
     @Test
     void whatEachObstacleLetsThrough() {
         Set<Integer> summer = Set.of(5, 6, 7, 8, 9, 10);
@@ -125,7 +128,10 @@ class LightEdgesTest {
                 .isZero();
     }
 
-    /** At 60° W by a clock four hours behind, solar noon stands near 12 h; the equation of time moves it by under 17 minutes. */
+    /**
+     * At 60° W by a clock four hours behind, solar noon stands near 12 h; the equation of time moves it by under 17
+     * minutes.
+     */
     @Test
     void theClockAndTheSun() {
         SunDay day = SunDay.of(new Whereabouts(46, -60, -4), LocalDate.of(2026, 6, 21));

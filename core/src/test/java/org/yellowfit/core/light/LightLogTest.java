@@ -29,7 +29,10 @@ class LightLogTest {
         assertThat(LightLog.sunLux(altitude)).isCloseTo(lux, within(lux * 0.005));
     }
 
-    /** The same authority: 0.8 + 15.5 · √sin h klx. In open shade a reading is at most this, so it has to stay below what counts. */
+    /**
+     * The same authority: 0.8 + 15.5 · √sin h klx. In open shade a reading is at most this, so it has to stay below
+     * what counts.
+     */
     @ParameterizedTest(name = "{0}°: {1} lux from the sky alone")
     @CsvSource({"90, 16300", "60, 15224", "30, 11760", "10, 7259", "5, 5376"})
     void aClearSkyWithoutItsSun(double altitude, double lux) {

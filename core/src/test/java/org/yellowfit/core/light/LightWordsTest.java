@@ -29,7 +29,9 @@ class LightWordsTest {
         assertThat(light.fromHours()).isLessThanOrEqualTo(hours);
     }
 
-    /** By hand from cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ); at the solstice δ = 23.44°, at the equinox about 0. */
+    /**
+     * By hand from cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ); at the solstice δ = 23.44°, at the equinox about 0.
+     */
     @ParameterizedTest(name = "at {0}° on {1}: {2} h above 5°")
     @CsvSource({
         "0,   2026-03-20, 11.33",

@@ -72,7 +72,10 @@ class SeenSunTest {
                         SunDay.of(PLACE, java.time.LocalDate.of(2025, 12, 15)).hours(), within(1e-6));
     }
 
-    /** By hand: cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ) with δ of the 15th; June 4.8 to 19.2, December 8.3 to 15.5, March 6.8 to 17.5. */
+    /**
+     * By hand: cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ) with δ of the 15th; June 4.8 to 19.2, December 8.3 to
+     * 15.5, March 6.8 to 17.5.
+     */
     @ParameterizedTest(name = "month {0}: from {1} to {2} o’clock")
     @CsvSource({"6, 4, 19", "12, 8, 15", "3, 6, 17"})
     void onlyHoursOfHighEnoughSunAreAskedFor(int month, int first, int last) {

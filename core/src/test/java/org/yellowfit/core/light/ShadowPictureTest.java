@@ -76,7 +76,10 @@ class ShadowPictureTest {
         assertThat(picture.solid()).isEmpty();
     }
 
-    /** Round the whole sky, each cell of a field is in the drawn shadow just when the count has it in shade, but for cells the border crosses. */
+    /**
+     * Round the whole sky, each cell of a field is in the drawn shadow just when the count has it in shade, but for
+     * cells the border crosses.
+     */
     @Test
     void whatIsDrawnIsWhatIsCounted() {
         List<Obstacle> obstacles =

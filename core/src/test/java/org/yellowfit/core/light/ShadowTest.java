@@ -72,7 +72,9 @@ class ShadowTest {
         assertThat(field.meanHours()).isCloseTo(days, within(1e-6));
     }
 
-    /** In the middle of a round court of walls the sun is seen from the altitude atan(h / r) up, whatever its bearing. */
+    /**
+     * In the middle of a round court of walls the sun is seen from the altitude atan(h / r) up, whatever its bearing.
+     */
     @ParameterizedTest
     @ValueSource(doubles = {25, 45.6, 60, -38})
     void aCourtyardSeesTheSunAboveItsWalls(double latitude) {
@@ -92,7 +94,10 @@ class ShadowTest {
         assertThat(field.meanHours()).isCloseTo(above, within(0.05));
     }
 
-    /** Under the middle of a wide roof the sun comes in below it: while its altitude is less than atan(h / half the width). */
+    /**
+     * Under the middle of a wide roof the sun comes in below it: while its altitude is less than atan(h / half the
+     * width).
+     */
     @Test
     void aRoofLetsInTheLowSun() {
         double[][] roof = {{-40, -3}, {40, -3}, {40, 3}, {-40, 3}};

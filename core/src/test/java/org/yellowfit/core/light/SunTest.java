@@ -26,7 +26,8 @@ class SunTest {
     }
 
     /**
-     * Hours above 5° by the spherical triangle, cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ), with the sun's declination of
+     * Hours above 5° by the spherical triangle, cos H = (sin 5° − sin φ sin δ) / (cos φ cos δ), with the sun's
+     * declination of
      * Spencer (1971). That formula knows no leap years, so it is good to
      * ten minutes in the north; the sun's height at both ends is checked as well.
      */
@@ -77,7 +78,10 @@ class SunTest {
         assertThat(SunDay.of(polar, LocalDate.of(2026, 6, 15)).hours()).isEqualTo(24);
     }
 
-    /** 61.4° W lies 1.4° west of the meridian of its clock (UTC−4): solar noon comes 5.6 minutes late, less the equation of time. */
+    /**
+     * 61.4° W lies 1.4° west of the meridian of its clock (UTC−4): solar noon comes 5.6 minutes late, less the equation
+     * of time.
+     */
     @Test
     void theClockOnTheWall() {
         SunDay day = SunDay.of(HARBOUR, LocalDate.of(2026, 6, 15));

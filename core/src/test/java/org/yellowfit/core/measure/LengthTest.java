@@ -9,7 +9,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Lengths, areas and temperatures as they are typed and said in both systems. 1 ft = 0.3048 m, 1 in = 25.4 mm exactly (1959). */
+/**
+ * Lengths, areas and temperatures as they are typed and said in both systems. 1 ft = 0.3048 m, 1 in = 25.4 mm exactly
+ * (1959).
+ */
 class LengthTest {
 
     @ParameterizedTest(name = "“{0}” in {1} is {2} m")

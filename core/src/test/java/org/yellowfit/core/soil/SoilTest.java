@@ -8,7 +8,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Rules C1 and C2. Classes read off the written limits of the USDA texture triangle (Soil Survey Manual, chapter 3). */
+/**
+ * Rules C1 and C2. Classes read off the written limits of the USDA texture triangle (Soil Survey Manual, chapter 3).
+ */
 class SoilTest {
 
     @ParameterizedTest
