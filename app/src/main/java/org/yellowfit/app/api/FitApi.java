@@ -178,10 +178,10 @@ class FitApi {
         ignored.removeAll(FIELDS);
         List<Problem> none = new ArrayList<>();
         Json.member(request, "site", none).keySet().stream()
-                .filter(name -> !SiteReader.SITE_FIELDS.contains(name))
+                .filter(name -> !SiteReader.SITE_NAMES.contains(name))
                 .forEach(name -> ignored.add("site." + name));
         Json.member(request, "wants", none).keySet().stream()
-                .filter(name -> !SiteReader.WANTS_FIELDS.contains(name))
+                .filter(name -> !SiteReader.WANTS_NAMES.contains(name))
                 .forEach(name -> ignored.add("wants." + name));
         return List.copyOf(ignored);
     }

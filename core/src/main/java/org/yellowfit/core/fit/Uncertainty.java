@@ -2,6 +2,8 @@ package org.yellowfit.core.fit;
 
 import static org.yellowfit.core.measure.Checks.between;
 
+import java.util.Map;
+
 /**
  * How exact what is said of a place is: short of a need by no more than this is a close call, not a lack.
  *
@@ -22,5 +24,10 @@ public record Uncertainty(double sunH, double ph, double lengthShare) {
         between("The uncertainty of the sun", sunH, 0, 12, "h");
         between("The uncertainty of the pH", ph, 0, 3, "");
         between("The uncertainty of lengths", lengthShare, 0, 0.5, "");
+    }
+
+    /** By the names of the API. */
+    Map<String, Double> asMap() {
+        return Map.of("sunHours", sunH, "ph", ph, "lengths", lengthShare);
     }
 }

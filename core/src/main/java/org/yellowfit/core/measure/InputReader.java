@@ -90,6 +90,21 @@ public final class InputReader {
         });
     }
 
+    /** The values of an object within; null when there is none. */
+    public InputReader nested(String field, String expected) {
+        Object value = values.get(field);
+        if (value == null) {
+            return null;
+        }
+        if (!(value instanceof Map<?, ?> map)) {
+            problem(field, expected);
+            return null;
+        }
+        @SuppressWarnings("unchecked") // the keys of an object are text
+        Map<String, ?> within = (Map<String, ?>) map;
+        return new InputReader(within, prefix + field + ".", problems);
+    }
+
     public void problem(String field, String message) {
         problems.add(new Problem(prefix + field, message));
     }

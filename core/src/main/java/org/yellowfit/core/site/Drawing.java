@@ -75,7 +75,7 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         double height = feature.measure(Measure.HEIGHT);
         return switch (feature.kind()) {
             case BLOCK -> new Obstacle.Block(feature.called(), feature.points(), height);
-            case WALL -> new Obstacle.Wall(feature.called(), feature.points(), height, 0.0, null, feature.leafOn());
+            case WALL -> new Obstacle.Wall(feature.called(), feature.points(), height, 0.0, null, feature.leafOn(where.isSouth()));
             case FENCE ->
                 new Obstacle.Wall(
                         feature.called(),
@@ -83,10 +83,10 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
                         height,
                         feature.measure(Measure.PASSES),
                         null,
-                        feature.leafOn());
+                        feature.leafOn(where.isSouth()));
             case HEDGE ->
                 new Obstacle.Wall(
-                        feature.called(), feature.points(), height, null, feature.foliage(), feature.leafOn());
+                        feature.called(), feature.points(), height, null, feature.foliage(), feature.leafOn(where.isSouth()));
             case ROOF ->
                 new Obstacle.Roof(
                         feature.called(),
@@ -113,7 +113,7 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
                 feature.measure(Measure.CROWN_RADIUS) * factor,
                 base,
                 foliage,
-                feature.leafOn());
+                feature.leafOn(where.isSouth()));
     }
 
     /** How much taller than drawn by a year: 1 where its age or its height when old is not known. */

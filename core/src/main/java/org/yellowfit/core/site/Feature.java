@@ -12,7 +12,7 @@ import org.yellowfit.core.light.Foliage;
  * @param points   metres east and north of a corner of the drawing; a polygon's first corner is not repeated
  * @param measures the numbers that are known
  * @param foliage  of trees and hedges
- * @param leafOn   months in leaf, 1–12
+ * @param leafOn   months in leaf, 1–12; null for those usual on that half of the earth
  * @param masonry  of houses and walls: throws heat back (B3)
  */
 public record Feature(
@@ -27,7 +27,7 @@ public record Feature(
 
     public Feature {
         measures = Map.copyOf(measures);
-        leafOn = Set.copyOf(leafOn);
+        leafOn = leafOn == null ? null : Set.copyOf(leafOn);
     }
 
     /** The number, or the usual one for this kind of thing; NaN when there is neither. */
@@ -40,6 +40,10 @@ public record Feature(
     /** “the fence”, “the old maple”. */
     public String called() {
         return "the " + (name.isBlank() ? kind.words() : name);
+    }
+
+    Set<Integer> leafOn(boolean south) {
+        return leafOn == null ? Foliage.usualLeafMonths(south) : leafOn;
     }
 
     boolean standsIn(int year) {

@@ -35,14 +35,21 @@ public enum FeatureKind {
 
     /** How many points make one, and whether the last joins the first. */
     public enum Shape {
-        POINT(1),
-        LINE(2),
-        AREA(3);
+        POINT(1, "Point"),
+        LINE(2, "LineString"),
+        AREA(3, "Polygon");
 
         private final int fewest;
+        private final String geoJson;
 
-        Shape(int fewest) {
+        Shape(int fewest, String geoJson) {
             this.fewest = fewest;
+            this.geoJson = geoJson;
+        }
+
+        /** Its type of geometry. */
+        String geoJson() {
+            return geoJson;
         }
 
         public int fewestPoints() {

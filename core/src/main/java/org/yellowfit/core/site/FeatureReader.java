@@ -27,23 +27,20 @@ public final class FeatureReader {
     private static final int LONGEST_NAME = 80;
 
     private final List<Problem> problems;
-    private final boolean south;
     private final Set<String> ids = new HashSet<>();
 
-    private FeatureReader(List<Problem> problems, boolean south) {
+    private FeatureReader(List<Problem> problems) {
         this.problems = problems;
-        this.south = south;
     }
 
-    /** @param south decides the months in leaf where none are given */
-    public static List<Feature> read(List<?> features, boolean south, List<Problem> problems) {
+    public static List<Feature> read(List<?> features, List<Problem> problems) {
         if (features.size() > MOST_FEATURES) {
             problems.add(new Problem(
                     "features",
                     "A drawing holds at most %d things; here are %d.".formatted(MOST_FEATURES, features.size())));
             return List.of();
         }
-        FeatureReader reader = new FeatureReader(problems, south);
+        FeatureReader reader = new FeatureReader(problems);
         List<Feature> read = new ArrayList<>();
         for (int i = 0; i < features.size(); i++) {
             Feature feature = reader.feature(features.get(i), i);
@@ -104,7 +101,7 @@ public final class FeatureReader {
                 points,
                 measures,
                 leafy && foliage == null ? Foliage.DECIDUOUS : foliage,
-                leafOn == null ? Foliage.usualLeafMonths(south) : new TreeSet<>(leafOn),
+                leafOn == null ? null : new TreeSet<>(leafOn),
                 masonry == null ? kind == FeatureKind.BLOCK || kind == FeatureKind.WALL : masonry);
         checkTogether(feature);
         return problems.size() > before ? null : feature;
@@ -130,7 +127,7 @@ public final class FeatureReader {
         Map<String, Object> map = object(geometry);
         String type = String.valueOf(map.get("type"));
         Object coordinates = map.get("coordinates");
-        String wanted = kind.shape() == Shape.POINT ? "Point" : kind.shape() == Shape.LINE ? "LineString" : "Polygon";
+        String wanted = kind.shape().geoJson();
         if (!type.equals(wanted)) {
             problems.add(new Problem(
                     id + ".geometry",

@@ -3,13 +3,18 @@ package org.yellowfit.core.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Field;
+import org.yellowfit.core.measure.FieldValues;
+import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.plant.Policy;
 
 /** Which answer about the place would settle most plants. */
@@ -19,7 +24,13 @@ class WorthFindingOutTest {
             Advice.question("", "", Policy.STANDARD).wants();
 
     private static List<WorthFindingOut> of(Catalogue plants, Map<String, ?> site, Set<String> guessed) {
-        return WorthFindingOut.of(plants, site, NOTHING, Policy.STANDARD, guessed);
+        List<Problem> problems = new ArrayList<>();
+        FieldValues told = SiteReader.siteValues(site, "", problems);
+        assertThat(problems).isEmpty();
+        Set<Field<?>> guesses = SiteFields.ALL.stream()
+                .filter(field -> guessed.contains(field.name()))
+                .collect(Collectors.toSet());
+        return WorthFindingOut.of(plants, told, NOTHING, Policy.STANDARD, guesses);
     }
 
     /** Two plants live or die by the sun, one of them by the drainage too; the third takes everything. */
@@ -34,8 +45,8 @@ class WorthFindingOutTest {
                         Plants.plant(
                                 "id=all sun_live_h=0 sun_flower_h=0 sun_max_h=24 hot_sun_max_h=24 zone_min=1a zone_max=13b drainage=poor|slow|good|fast moisture=1..5 ph=4..9")));
         assertThat(of(plants, Map.of("zone", "6b"), Set.of()).stream()
-                        .filter(found -> Set.of("sunHours", "drainage").contains(found.field())))
-                .extracting(WorthFindingOut::field, WorthFindingOut::plants)
+                        .filter(found -> Set.of("sunHours", "drainage").contains(found.field().name())))
+                .extracting(found -> found.field().name(), found -> found.plants())
                 .containsExactly(tuple("sunHours", 2), tuple("drainage", 1));
     }
 
@@ -58,7 +69,7 @@ class WorthFindingOutTest {
             String field, String value, boolean guess, String cells, int settled) {
         Catalogue one = Catalogue.of(List.of(Plants.plant(cells)));
         int found = of(one, Map.of(field, value), guess ? Set.of(field) : Set.of()).stream()
-                .filter(each -> each.field().equals(field))
+                .filter(each -> each.field().name().equals(field))
                 .mapToInt(WorthFindingOut::plants)
                 .sum();
         assertThat(found).isEqualTo(settled);
@@ -68,10 +79,10 @@ class WorthFindingOutTest {
     void aMeasuredTemperatureStandsForTheZone() {
         Catalogue one = Catalogue.of(List.of(Plants.plant("zone_min=6b")));
         assertThat(of(one, Map.of("minTempC", -19), Set.of()))
-                .extracting(WorthFindingOut::field)
+                .extracting(found -> found.field().name())
                 .doesNotContain("zone");
         assertThat(of(one, Map.of(), Set.of()))
-                .extracting(WorthFindingOut::field)
+                .extracting(found -> found.field().name())
                 .contains("zone");
     }
 

@@ -37,7 +37,7 @@ class FeatureReaderTest {
 
     private static List<Problem> problems(Object... features) {
         List<Problem> problems = new ArrayList<>();
-        FeatureReader.read(List.of(features), false, problems);
+        FeatureReader.read(List.of(features), problems);
         return problems;
     }
 
@@ -45,7 +45,7 @@ class FeatureReaderTest {
     @EnumSource(FeatureKind.class)
     void everyKindIsReadWithItsUsualNumbers(FeatureKind kind) {
         List<Problem> problems = new ArrayList<>();
-        List<Feature> read = FeatureReader.read(List.of(feature(kind, Map.of())), false, problems);
+        List<Feature> read = FeatureReader.read(List.of(feature(kind, Map.of())), problems);
         assertThat(problems).isEmpty();
         assertThat(read).singleElement().satisfies(feature -> {
             assertThat(feature.kind()).isEqualTo(kind);
@@ -162,7 +162,7 @@ class FeatureReaderTest {
     @Test
     void tooManyThingsOrPointsAreTold() {
         List<Problem> problems = new ArrayList<>();
-        assertThat(FeatureReader.read(Collections.nCopies(301, feature(FeatureKind.TAP, Map.of())), false, problems))
+        assertThat(FeatureReader.read(Collections.nCopies(301, feature(FeatureKind.TAP, Map.of())), problems))
                 .isEmpty();
         assertThat(problems)
                 .singleElement()
@@ -184,16 +184,32 @@ class FeatureReaderTest {
     @Test
     void leavesAreOnInTheSummerOfTheHemisphere() {
         List<Problem> problems = new ArrayList<>();
-        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), false, problems)
-                        .get(0)
-                        .leafOn())
-                .contains(7)
-                .doesNotContain(1);
-        assertThat(FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), true, problems)
-                        .get(0)
-                        .leafOn())
-                .contains(1)
-                .doesNotContain(7);
+        Feature tree = FeatureReader.read(List.of(feature(FeatureKind.TREE, Map.of())), problems)
+                .get(0);
+        assertThat(tree.leafOn(false)).contains(7).doesNotContain(1);
+        assertThat(tree.leafOn(true)).contains(1).doesNotContain(7);
+        Feature told = FeatureReader.read(
+                        List.of(feature(FeatureKind.TREE, Map.of("leafOnMonths", List.of(4, 5)))), problems)
+                .get(0);
+        assertThat(told.leafOn(true)).containsExactlyInAnyOrder(4, 5);
         assertThat(problems).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(FeatureKind.class)
+    void whatIsWrittenReadsBackTheSame(FeatureKind kind) {
+        Map<String, Object> all = new HashMap<>(Map.of("name", "the old one", "masonry", false));
+        kind.measures().forEach(measure -> all.put(measure.field(), (measure.least() + measure.most()) / 2));
+        all.computeIfPresent("crownBaseM", (field, base) -> 1.5);
+        if (kind == FeatureKind.TREE || kind == FeatureKind.HEDGE) {
+            all.putAll(Map.of("foliage", "evergreen", "leafOnMonths", List.of(3, 11)));
+        }
+        List<Problem> problems = new ArrayList<>();
+        Feature read = FeatureReader.read(List.of(feature(kind, all)), problems).get(0);
+        Feature again =
+                FeatureReader.read(List.of(FeatureWriter.write(read)), problems).get(0);
+        assertThat(problems).isEmpty();
+        assertThat(again).usingRecursiveComparison().isEqualTo(read);
+        assertThat(read.measures()).hasSameSizeAs(kind.measures());
     }
 }

@@ -65,7 +65,7 @@ class SiteStudyTest {
     static Drawing drawing(String... features) {
         List<Problem> problems = new ArrayList<>();
         List<Feature> read = FeatureReader.read(
-                Arrays.stream(features).map(SiteStudyTest::feature).toList(), false, problems);
+                Arrays.stream(features).map(SiteStudyTest::feature).toList(), problems);
         assertThat(problems).isEmpty();
         return Drawing.checked(read, HARBOUR, 0, 2026);
     }
@@ -168,7 +168,7 @@ class SiteStudyTest {
     void whatCannotBe(String features, String message) {
         List<Problem> problems = new ArrayList<>();
         List<Feature> read = FeatureReader.read(
-                Arrays.stream(features.split(" ; ")).map(SiteStudyTest::feature).toList(), false, problems);
+                Arrays.stream(features.split(" ; ")).map(SiteStudyTest::feature).toList(), problems);
         assertThat(problems).isEmpty();
         assertThatThrownBy(() -> Drawing.checked(read, HARBOUR, 0, 2026))
                 .isInstanceOfSatisfying(
@@ -191,7 +191,7 @@ class SiteStudyTest {
             })
     void whatCannotBeRead(String text, String field, String message) {
         List<Problem> problems = new ArrayList<>();
-        FeatureReader.read(List.of(feature(text)), false, problems);
+        FeatureReader.read(List.of(feature(text)), problems);
         assertThat(problems).anySatisfy(problem -> {
             assertThat(problem.field()).isEqualTo(field);
             assertThat(problem.message()).contains(message);
@@ -211,13 +211,12 @@ class SiteStudyTest {
                         "nothing",
                         Map.of("properties", Map.of("kind", "pond")),
                         Map.of()),
-                false,
                 problems);
         assertThat(problems)
                 .extracting(Problem::field)
                 .containsExactly("f1.geometry", "features[1]", "f3.kind", "f4.kind");
         problems.clear();
-        FeatureReader.read(java.util.Collections.nCopies(10_000, feature("tree 0 0")), false, problems);
+        FeatureReader.read(java.util.Collections.nCopies(10_000, feature("tree 0 0")), problems);
         assertThat(problems)
                 .extracting(Problem::message)
                 .containsExactly("A drawing holds at most 300 things; here are 10000.");
