@@ -1,11 +1,13 @@
 // Small helpers of the forms. Every form works without them: they only save a tap.
 document.addEventListener('alpine:init', () => {
-  const put = (hours) =>
-    function () {
-      this.$refs.sun.value = hours;
-      this.$refs.sun.focus();
-    };
-  window.Alpine.data('siteForm', () => ({ sun1: put('1'), sun3: put('3'), sun5: put('5'), sun8: put('8') }));
+  window.Alpine.data('siteForm', () => ({
+    // A tap beside a field that puts a usual value into it.
+    put() {
+      const field = document.getElementById(this.$el.dataset.into);
+      field.value = this.$el.dataset.value;
+      field.focus();
+    },
+  }));
   const sending = () => ({
     send() {
       this.$refs.form.requestSubmit();

@@ -10,8 +10,12 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.measure.UnitSystem;
 
 /** The screens as a signed-in person calls them, without a browser. */
 public record Screens(RunningApp app, SignedIn who) {
@@ -75,7 +79,17 @@ public record Screens(RunningApp app, SignedIn who) {
     }
 
     public Visit visit(Map<String, String> answers) {
-        return app.bean(Visits.class).create(answers, who.displayName());
+        VisitForm.Checked checked = VisitForm.check(answers, Answers.NONE);
+        if (!checked.isFine()) {
+            throw new IllegalArgumentException("The test’s visit is wrong: " + checked.problems());
+        }
+        return app.bean(Visits.class).create(checked.edit(), who.displayName());
+    }
+
+    /** An answer as it is kept, in SI units without their names; lists joined by a bar. */
+    public static String kept(Visit visit, String key) {
+        return VisitForm.shown(VisitFields.named(key).orElseThrow(), visit.answers(), UnitSystem.METRIC)
+                .replaceAll(" m$", "");
     }
 
     public Visit again(UUID id) {

@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.TraitWords;
-import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.drawing.Backdrop;
 import org.yellowfit.app.drawing.CloseUp;
@@ -20,8 +20,9 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.PlantSketch;
 import org.yellowfit.app.drawing.ScaleScene;
 import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.web.Shop;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
@@ -42,6 +43,8 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.site.Feature;
+import org.yellowfit.core.site.FeatureKind;
 
 /** Puts the side-by-side page into words and drawings. */
 @Service
@@ -153,17 +156,19 @@ class SideBySidePages {
 
     /** What the drawing has near: a wall with a window, a fence, a hedge; nothing when nothing is drawn. */
     Backdrop.Kind usualBackdrop(Visit visit) {
-        String drawn = String.join(" ", visit.drawn().values());
-        return drawn.contains("\"block\"") || drawn.contains("\"wall\"")
-                ? Backdrop.Kind.PALE
-                : drawn.contains("\"fence\"")
-                        ? Backdrop.Kind.FENCE
-                        : drawn.contains("\"hedge\"") ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
+        Set<FeatureKind> drawn = visit.drawn().stream().map(Feature::kind).collect(Collectors.toSet());
+        if (drawn.contains(FeatureKind.BLOCK) || drawn.contains(FeatureKind.WALL)) {
+            return Backdrop.Kind.PALE;
+        }
+        if (drawn.contains(FeatureKind.FENCE)) {
+            return Backdrop.Kind.FENCE;
+        }
+        return drawn.contains(FeatureKind.HEDGE) ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
     }
 
     private static Backdrop backdrop(Backdrop.Kind kind, Visit visit) {
         boolean wall = kind == Backdrop.Kind.PALE || kind == Backdrop.Kind.BRICK;
-        Double sill = wall && visit.from("maxHeightM").by().contains("sill")
+        Double sill = wall && visit.answers().get(VisitFields.LIMITED_BY).equals(Optional.of(FeatureKind.WINDOW))
                 ? visit.question().site().room().maxHeightM()
                 : null;
         return kind == Backdrop.Kind.NONE
@@ -244,12 +249,11 @@ class SideBySidePages {
 
     /** By the seasons of the station that stands for the place, or those usual for its zone. */
     private List<Opening> openings(List<Cultivar> plants, Visit visit, Question question) {
-        Seasons seasons = visit.at("station").isEmpty()
-                ? Seasons.usualFor(zone(question))
-                : stations.named(visit.at("station"))
-                        .map(Station::climate)
-                        .map(climate -> climate.seasons())
-                        .orElseGet(() -> Seasons.usualFor(zone(question)));
+        Seasons seasons = visit.answers()
+                .get(VisitFields.STATION)
+                .flatMap(stations::find)
+                .map(station -> station.climate().seasons())
+                .orElseGet(() -> Seasons.usualFor(zone(question)));
         return SideBySide.bloomOrder(plants, question, seasons).stream()
                 .map(each -> new Opening(
                         shortName(each.plant()),

@@ -68,6 +68,11 @@ public class CatalogueStore {
                 .toList();
     }
 
+    /** Groups of plants that need each other to bear fruit, by name. */
+    public List<String> partnerGroups() {
+        return snapshot().partnerGroups();
+    }
+
     /** Plants that run wild around the shop. */
     public WatchList watchList() {
         return snapshot().watchList();

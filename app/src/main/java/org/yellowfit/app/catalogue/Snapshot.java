@@ -15,6 +15,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.search.Condition;
 import org.yellowfit.core.search.FacetIndex;
@@ -37,6 +38,7 @@ final class Snapshot {
     private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
     private volatile FacetIndex facets;
     private volatile WordIndex words;
+    private volatile List<String> partnerGroups;
     /** Which plants meet the conditions asked lately, by the condition's label, which says all of it. */
     private final Map<String, BitSet> meeting = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
@@ -79,6 +81,19 @@ final class Snapshot {
 
     Catalogue under(Policy policy) {
         return claims.isEmpty() ? ofLabels : byPolicy.computeIfAbsent(policy, this::resolved);
+    }
+
+    List<String> partnerGroups() {
+        List<String> made = partnerGroups;
+        if (made == null) {
+            made = labels.stream()
+                    .flatMap(plant -> plant.get(Traits.PARTNER_GROUP).stream())
+                    .distinct()
+                    .sorted()
+                    .toList();
+            partnerGroups = made;
+        }
+        return made;
     }
 
     FacetIndex facets() {

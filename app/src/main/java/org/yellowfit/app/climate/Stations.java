@@ -40,11 +40,10 @@ public class Stations {
         return stations.findById(id).map(this::station);
     }
 
-    /** The record a visit names, or else the shop's usual one. */
+    /** The station that was chosen, or else the shop's usual one. */
     @Transactional(readOnly = true)
-    public Optional<Station> named(String id) {
-        Optional<Station> own = id.matches("[0-9a-f-]{36}") ? find(UUID.fromString(id)) : Optional.empty();
-        return own.or(this::usual);
+    public Optional<Station> chosen(Optional<UUID> id) {
+        return id.flatMap(this::find).or(this::usual);
     }
 
     @Transactional(readOnly = true)

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
@@ -31,15 +32,18 @@ class VisitClimateController {
     }
 
     @GetMapping("/visits/{id}/climate")
-    String show(@PathVariable UUID id, @RequestParam(defaultValue = "") String station, Model model) {
+    String show(@PathVariable UUID id, @RequestParam Optional<UUID> station, Model model) {
         Visit visit = find(id);
-        Optional<Station> shown = stations.named(station.isEmpty() ? visit.at("station") : station);
+        Optional<Station> shown =
+                stations.chosen(station.or(() -> visit.answers().get(VisitFields.STATION)));
         model.addAttribute("visit", visit);
         model.addAttribute("stations", stations.all());
         model.addAttribute(
                 "shown", shown.map(each -> StationPage.of(each, visit.units())).orElse(null));
         model.addAttribute(
-                "taken", shown.isPresent() && shown.get().id().toString().equals(visit.at("station")));
+                "taken",
+                shown.isPresent()
+                        && shown.map(Station::id).equals(visit.answers().get(VisitFields.STATION)));
         model.addAttribute("spot", Sentences.each(Spot.steps(visit.question()), visit.units()));
         return "climate/visit-climate";
     }

@@ -13,6 +13,7 @@ import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.place.DrawingStore;
 import org.yellowfit.app.place.PatchChoice;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.core.site.BedPatch;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,14 +53,14 @@ class DemoDrawings {
         Visit placed = visits.find(visit.id()).orElseThrow();
         Map<String, Object> at = Map.of(
                 "latitude",
-                placed.at("latitude"),
+                placed.answers().get(VisitFields.LATITUDE).orElseThrow(),
                 "longitude",
-                placed.at("longitude"),
+                placed.answers().get(VisitFields.LONGITUDE).orElseThrow(),
                 "utcOffset",
-                placed.at("utcOffset"),
+                placed.answers().get(VisitFields.UTC_OFFSET).orElseThrow(),
                 "north",
                 drawing.get("north"));
-        visits.put(visit.id(), store.answers((List<?>) drawing.get("features"), at, placed), by);
+        visits.put(visit.id(), store.edit((List<?>) drawing.get("features"), at, placed), by);
         chosen(patches.of(visits.find(visit.id()).orElseThrow(), 0), drawing.get("patch"))
                 .ifPresent(patch -> patches.goOnWith(visit.id(), patch, by));
     }

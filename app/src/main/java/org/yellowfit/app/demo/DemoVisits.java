@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.list.PlantList;
+import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 
 /** The visits of the made-up shop. They go in by the same way as those of a user. */
@@ -116,11 +117,11 @@ class DemoVisits {
                 Map.of("place", place, "customer", customer, "note", note, "units", "METRIC", "policy", "STANDARD"));
         put(answers, "site.", site);
         put(answers, "wants.", wants);
-        VisitFields.Checked checked = VisitFields.check(answers, Map.of());
+        VisitForm.Checked checked = VisitForm.check(answers, Answers.NONE);
         if (!checked.isFine()) {
             throw new IllegalStateException("The demo visit to " + place + " is wrong: " + checked.problems());
         }
-        Visit visit = visits.create(checked.answers(), ADVISOR);
+        Visit visit = visits.create(checked.edit(), ADVISOR);
         chosen.forEach(id -> visits.choose(visit.id(), id));
         visits.finish(visit.id(), finished);
         return visit;

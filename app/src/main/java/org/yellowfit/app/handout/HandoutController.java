@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.ResponseEntity;
@@ -22,10 +23,10 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.list.PlantList;
 import org.yellowfit.app.list.PlantList.Line;
+import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
-import org.yellowfit.app.web.Shop;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
@@ -123,10 +124,10 @@ class HandoutController {
 
     /** All that is kept of a visit, for the customer who asks for it. */
     @GetMapping("/visits/{id}/kept.json")
-    ResponseEntity<Visit> kept(@PathVariable UUID id) {
+    ResponseEntity<Map<String, Object>> kept(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .header("Content-Disposition", "attachment; filename=\"visit.json\"")
-                .body(find(id));
+                .body(find(id).kept());
     }
 
     private Entry entry(

@@ -8,6 +8,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.hibernate.annotations.TenantId;
 import org.yellowfit.core.takeoff.Ground;
 import org.yellowfit.core.takeoff.School;
 
@@ -25,6 +26,9 @@ class ListLine {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
+    @TenantId
+    private Long shopId;
 
     private UUID visitId;
     private String cultivarId;

@@ -23,13 +23,15 @@ class ApiToken {
     @Enumerated(EnumType.STRING)
     private Role role;
 
+    private long shopId;
     private Instant createdAt;
     private String createdBy;
     private Instant revokedAt;
 
     protected ApiToken() {}
 
-    ApiToken(String label, String digest, Role role, Instant createdAt, String createdBy) {
+    ApiToken(String label, String digest, Role role, Instant createdAt, String createdBy, long shopId) {
+        this.shopId = shopId;
         this.label = label;
         this.digest = digest;
         this.role = role;
@@ -43,6 +45,10 @@ class ApiToken {
 
     String label() {
         return label;
+    }
+
+    long shopId() {
+        return shopId;
     }
 
     Role role() {

@@ -8,5 +8,5 @@ interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
 
     Optional<ApiToken> findByDigestAndRevokedAtIsNull(String digest);
 
-    List<ApiToken> findAllByOrderByCreatedAtDesc();
+    List<ApiToken> findAllByShopIdOrderByCreatedAtDesc(long shopId);
 }

@@ -7,9 +7,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.AuthenticatedPrincipal;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.yellowfit.app.shop.ShopMember;
 
 /** Signs in a program by the token in its {@code Authorization: Bearer} header, for this one request. */
 class BearerTokenFilter extends OncePerRequestFilter {
@@ -32,10 +34,19 @@ class BearerTokenFilter extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
+    /** The program that calls. */
+    private record Program(String label, long shopId) implements AuthenticatedPrincipal, ShopMember {
+
+        @Override
+        public String getName() {
+            return label;
+        }
+    }
+
     private static void signIn(ApiToken token) {
         var context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                token.label(),
+                new Program(token.label(), token.shopId()),
                 null,
                 List.of(new SimpleGrantedAuthority("ROLE_" + token.role().name()))));
         SecurityContextHolder.setContext(context);

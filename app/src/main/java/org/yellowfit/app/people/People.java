@@ -2,10 +2,12 @@ package org.yellowfit.app.people;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.core.measure.InvalidInput;
 
 /** The people of the shop. */
@@ -21,15 +23,17 @@ public class People {
 
     private final PersonRepository persons;
     private final PasswordEncoder encoder;
+    private final CurrentShop shop;
 
-    People(PersonRepository persons, PasswordEncoder encoder) {
+    People(PersonRepository persons, PasswordEncoder encoder, CurrentShop shop) {
+        this.shop = shop;
         this.persons = persons;
         this.encoder = encoder;
     }
 
     @Transactional(readOnly = true)
     public List<Entry> all() {
-        return persons.findAllByOrderByDisplayName().stream()
+        return persons.findAllByShopIdOrderByDisplayName(shop.id()).stream()
                 .map(p -> new Entry(p.id(), p.username(), p.displayName(), p.role(), p.isActive()))
                 .toList();
     }
@@ -51,21 +55,24 @@ public class People {
         if (persons.findByUsername(name).isPresent()) {
             throw InvalidInput.at("username", "There is somebody with this name already.");
         }
-        persons.save(new Person(name, displayName.strip(), encoder.encode(password), role));
+        persons.save(new Person(name, displayName.strip(), encoder.encode(password), role, shop.id()));
     }
 
     /** @param self the signed-in manager, who cannot shut themselves out */
     @Transactional
     public void setActive(long id, boolean active, String self) {
-        persons.findById(id)
-                .filter(person -> active || !person.username().equals(self))
+        own(id).filter(person -> active || !person.username().equals(self))
                 .ifPresent(person -> person.setActive(active));
     }
 
     @Transactional
     public void setPassword(long id, String password) {
         checkPassword(password);
-        persons.findById(id).ifPresent(person -> person.setPasswordHash(encoder.encode(password)));
+        own(id).ifPresent(person -> person.setPasswordHash(encoder.encode(password)));
+    }
+
+    private Optional<Person> own(long id) {
+        return persons.findById(id).filter(person -> person.shopId() == shop.id());
     }
 
     private static void checkPassword(String password) {

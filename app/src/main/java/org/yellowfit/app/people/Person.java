@@ -22,10 +22,12 @@ class Person {
     private Role role;
 
     private boolean active = true;
+    private long shopId;
 
     protected Person() {}
 
-    Person(String username, String displayName, String passwordHash, Role role) {
+    Person(String username, String displayName, String passwordHash, Role role, long shopId) {
+        this.shopId = shopId;
         this.username = username;
         this.displayName = displayName;
         this.passwordHash = passwordHash;
@@ -50,6 +52,10 @@ class Person {
 
     Role role() {
         return role;
+    }
+
+    long shopId() {
+        return shopId;
     }
 
     boolean isActive() {

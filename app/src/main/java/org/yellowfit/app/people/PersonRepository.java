@@ -8,5 +8,5 @@ interface PersonRepository extends JpaRepository<Person, Long> {
 
     Optional<Person> findByUsername(String username);
 
-    List<Person> findAllByOrderByDisplayName();
+    List<Person> findAllByShopIdOrderByDisplayName(long shopId);
 }

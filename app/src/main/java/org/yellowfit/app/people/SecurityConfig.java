@@ -45,7 +45,8 @@ class SecurityConfig {
     @Bean
     UserDetailsService userDetailsService(PersonRepository persons) {
         return username -> persons.findByUsername(username.strip().toLowerCase(java.util.Locale.ROOT))
-                .map(p -> new SignedIn(p.username(), p.displayName(), p.passwordHash(), p.role(), p.isActive()))
+                .map(p -> new SignedIn(
+                        p.username(), p.displayName(), p.passwordHash(), p.role(), p.isActive(), p.shopId()))
                 .orElseThrow(() -> new UsernameNotFoundException("Nobody by this name."));
     }
 

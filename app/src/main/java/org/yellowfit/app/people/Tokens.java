@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.core.measure.InvalidInput;
 
 /** Bearer tokens of other programs. A token is random and long, so a plain SHA-256 digest of it is enough to keep. */
@@ -23,15 +24,17 @@ public class Tokens {
     public record Entry(long id, String label, Role role, Instant createdAt, String createdBy, Instant revokedAt) {}
 
     private final ApiTokenRepository tokens;
+    private final CurrentShop shop;
     private final SecureRandom random = new SecureRandom();
 
-    Tokens(ApiTokenRepository tokens) {
+    Tokens(ApiTokenRepository tokens, CurrentShop shop) {
+        this.shop = shop;
         this.tokens = tokens;
     }
 
     @Transactional(readOnly = true)
     public List<Entry> all() {
-        return tokens.findAllByOrderByCreatedAtDesc().stream()
+        return tokens.findAllByShopIdOrderByCreatedAtDesc(shop.id()).stream()
                 .map(t -> new Entry(t.id(), t.label(), t.role(), t.createdAt(), t.createdBy(), t.revokedAt()))
                 .toList();
     }
@@ -45,7 +48,7 @@ public class Tokens {
         byte[] bytes = new byte[RANDOM_BYTES];
         random.nextBytes(bytes);
         String token = "yf_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        tokens.save(new ApiToken(label.strip(), digest(token), role, Instant.now(), by));
+        tokens.save(new ApiToken(label.strip(), digest(token), role, Instant.now(), by, shop.id()));
         return token;
     }
 
@@ -53,13 +56,15 @@ public class Tokens {
     @Transactional
     public void accept(String token, String label, Role role) {
         if (tokens.findByDigestAndRevokedAtIsNull(digest(token)).isEmpty()) {
-            tokens.save(new ApiToken(label, digest(token), role, Instant.now(), label));
+            tokens.save(new ApiToken(label, digest(token), role, Instant.now(), label, shop.id()));
         }
     }
 
     @Transactional
     public void revoke(long id) {
-        tokens.findById(id).ifPresent(token -> token.revoke(Instant.now()));
+        tokens.findById(id)
+                .filter(token -> token.shopId() == shop.id())
+                .ifPresent(token -> token.revoke(Instant.now()));
     }
 
     Optional<ApiToken> find(String token) {

@@ -1,51 +1,37 @@
 package org.yellowfit.app.place;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-import org.yellowfit.app.visit.Answers;
+import java.util.Optional;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
-import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.Words;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.SpotLimit;
 
-/** What a patch says of the site, as answers of the visit. */
+/** What a patch of the drawing says of the site. */
 final class PatchAnswers {
 
     private PatchAnswers() {}
 
-    static Map<String, String> of(BedPatch patch) {
-        Map<String, String> answers = new LinkedHashMap<>();
-        String from = Provenance.computed("from the drawing, patch " + patch.name());
-        put(answers, "sunHours", number(patch.light().hours(), 1), from);
-        put(answers, "hotHours", number(patch.light().hot(), 1), from);
-        put(answers, "sunBias", Words.of(patch.light().bias()), from);
-        put(answers, "reflectedHeat", patch.reflectedHeat() ? "yes" : "no", from);
-        put(answers, "lengthM", number(patch.lengthM(), 2), from);
-        put(answers, "depthM", number(patch.depthM(), 2), from);
-        put(
-                answers,
-                "maxHeightM",
-                patch.lowestLimit().map(limit -> number(limit.metres(), 2)).orElse(""),
-                patch.lowestLimit()
-                        .map(SpotLimit::because)
-                        .map(because -> Provenance.computed("from the drawing, " + because))
-                        .orElse(""));
-        answers.put(Answers.AT + "patch", patch.name());
-        answers.put(Answers.AT + "areaM2", number(patch.light().areaM2(), 2));
-        answers.put(Answers.AT + "underRoof", patch.underRoof() ? "yes" : "no");
-        answers.put(
-                Answers.AT + "slopePercent",
-                patch.slopePercent().map(slope -> number(slope, 1)).orElse(""));
-        return answers;
-    }
-
-    private static void put(Map<String, String> answers, String field, String value, String from) {
-        answers.put(Answers.SITE + field, value);
-        answers.put(Answers.FROM + field, from);
-    }
-
-    private static String number(double value, int decimals) {
-        return Numbers.rounded(value, decimals);
+    static Edit of(BedPatch patch) {
+        Provenance from = Provenance.computed("from the drawing, patch " + patch.name());
+        Optional<SpotLimit> limit = patch.lowestLimit();
+        return new Edit()
+                .set(VisitFields.site(SiteFields.SUN_HOURS), patch.light().hours(), from)
+                .set(VisitFields.site(SiteFields.HOT_HOURS), patch.light().hot(), from)
+                .set(VisitFields.SUN_BIAS, patch.light().bias(), from)
+                .set(VisitFields.site(SiteFields.REFLECTED_HEAT), patch.reflectedHeat(), from)
+                .set(VisitFields.site(SiteFields.LENGTH), patch.lengthM(), from)
+                .set(VisitFields.site(SiteFields.DEPTH), patch.depthM(), from)
+                .set(
+                        VisitFields.site(SiteFields.MAX_HEIGHT),
+                        limit.map(SpotLimit::metres).orElse(null),
+                        limit.map(each -> Provenance.computed("from the drawing, " + each.because()))
+                                .orElse(from))
+                .set(VisitFields.LIMITED_BY, limit.map(SpotLimit::by).orElse(null))
+                .set(VisitFields.PATCH, patch.name())
+                .set(VisitFields.PATCH_AREA, patch.light().areaM2())
+                .set(VisitFields.UNDER_ROOF, patch.underRoof())
+                .set(VisitFields.SLOPE, patch.slopePercent().orElse(null));
     }
 }

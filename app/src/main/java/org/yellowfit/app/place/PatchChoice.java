@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.SiteStudy;
 
@@ -29,7 +30,7 @@ public class PatchChoice {
     }
 
     /** What the visit would ask for this patch. */
-    public org.yellowfit.core.fit.Question question(Visit visit, BedPatch patch) {
+    public Question question(Visit visit, BedPatch patch) {
         return visit.questionIf(PatchAnswers.of(patch));
     }
 

@@ -23,7 +23,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitField;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.light.CellStory;
@@ -74,37 +78,37 @@ class PlaceController {
         Optional<Whereabouts> where = store.where(visit);
         Map<String, Object> given = new LinkedHashMap<>();
         given.put("version", visit.version());
-        given.put("features", store.features(visit));
+        given.put("features", DrawingStore.geoJson(visit));
         given.put("kinds", kinds());
         given.put("starts", json.readValue(new ClassPathResource("place/starts.json").getInputStream(), Object.class));
         given.put("us", visit.units() == org.yellowfit.core.measure.UnitSystem.US);
         given.put("thisYear", Year.now().getValue());
-        given.put(
-                "at",
-                Map.of(
-                        "latitude",
-                        visit.at("latitude").isEmpty()
-                                ? where.map(w -> Numbers.write(w.latitude())).orElse("")
-                                : visit.at("latitude"),
-                        "longitude",
-                        visit.at("longitude").isEmpty()
-                                ? where.map(w -> Numbers.write(w.longitude())).orElse("")
-                                : visit.at("longitude"),
-                        "utcOffset",
-                        visit.at("utcOffset").isEmpty()
-                                ? where.map(w -> Numbers.write(w.utcOffsetHours()))
-                                        .orElse("")
-                                : visit.at("utcOffset"),
-                        "north",
-                        visit.at("north").isEmpty() ? "0" : visit.at("north"),
-                        "drawnIn",
-                        visit.at("drawnIn").isEmpty()
-                                ? String.valueOf(Year.now().getValue())
-                                : visit.at("drawnIn")));
+        given.put("at", position(visit, where));
         model.addAttribute("visit", visit);
         model.addAttribute("given", json.writeValueAsString(given).replace("<", "\\u003c"));
-        model.addAttribute("patch", visit.at("patch"));
+        model.addAttribute("patch", visit.answers().get(VisitFields.PATCH, ""));
         return "place/place";
+    }
+
+    /** As its fields show it; what the visit does not say is that of the station. */
+    private static Map<String, String> position(Visit visit, Optional<Whereabouts> where) {
+        Map<String, String> position = new LinkedHashMap<>();
+        where.ifPresent(at -> {
+            position.put("latitude", Numbers.write(at.latitude()));
+            position.put("longitude", Numbers.write(at.longitude()));
+            position.put("utcOffset", Numbers.write(at.utcOffsetHours()));
+        });
+        position.put("north", Numbers.write(visit.answers().get(VisitFields.NORTH, 0.0)));
+        position.put("drawnIn", String.valueOf(DrawingStore.drawnIn(visit)));
+        for (VisitField<?> field : DrawingStore.POSITION) {
+            String told = VisitForm.shown(field.key(), visit.answers());
+            if (told.isEmpty()) {
+                position.putIfAbsent(field.name(), "");
+            } else {
+                position.put(field.name(), told);
+            }
+        }
+        return position;
     }
 
     private static List<KindView> kinds() {
@@ -128,18 +132,18 @@ class PlaceController {
         Visit visit = find(id);
         Map<String, Object> request;
         long version = visit.version();
-        Map<String, String> answers;
+        Edit edit;
         try {
             request = object(body);
             version = request.get("version") instanceof Number number ? number.longValue() : version;
-            answers = store.answers(
+            edit = store.edit(
                     request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
         } catch (InvalidInput e) {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
                     .body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
         }
         Visits.Outcome outcome =
-                visits.save(id, version, answers, me.displayName()).orElseThrow(PlaceController::gone);
+                visits.save(id, version, edit, me.displayName()).orElseThrow(PlaceController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             // Both moved the same thing: theirs stands, and is sent back; undo here still holds what was drawn here.
             List<String> told = List.of(
@@ -151,7 +155,7 @@ class PlaceController {
                             conflict.current().version(),
                             List.of(),
                             told,
-                            store.features(conflict.current()),
+                            DrawingStore.geoJson(conflict.current()),
                             study(conflict.current(), 0)));
         }
         Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
@@ -164,7 +168,7 @@ class PlaceController {
                 saved.visit().version(),
                 List.of(),
                 told,
-                told.isEmpty() ? List.of() : store.features(saved.visit()),
+                told.isEmpty() ? List.of() : DrawingStore.geoJson(saved.visit()),
                 study(saved.visit(), year)));
     }
 
@@ -217,13 +221,10 @@ class PlaceController {
         Map<String, Object> collection = new LinkedHashMap<>();
         collection.put("type", "FeatureCollection");
         Map<String, Object> at = new LinkedHashMap<>();
-        for (String field : List.of("latitude", "longitude", "utcOffset", "north", "drawnIn")) {
-            if (!visit.at(field).isEmpty()) {
-                at.put(field, Numbers.parse(visit.at(field)));
-            }
-        }
+        DrawingStore.POSITION.forEach(
+                field -> visit.answers().get(field).ifPresent(value -> at.put(field.name(), value)));
         collection.put("place", at);
-        collection.put("features", store.features(visit));
+        collection.put("features", DrawingStore.geoJson(visit));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/geo+json"))
                 .header("Content-Disposition", "attachment; filename=\"place.geojson\"")

@@ -6,9 +6,6 @@ import java.time.LocalDate;
 import java.time.Month;
 import java.time.Year;
 import java.time.format.TextStyle;
-import java.util.Arrays;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,10 +28,13 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.light.LightLog;
 import org.yellowfit.core.light.LightStudy;
@@ -42,16 +42,13 @@ import org.yellowfit.core.light.SeenSun;
 import org.yellowfit.core.light.SunBias;
 import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.LineProblem;
-import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnusableFile;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.Drawing;
 
 /** Hours of sun without a drawing: ticked from memory, or out of a light logger's file. */
 @Controller
 class SunController {
 
-    private static final String SEEN = "seen.";
     private static final int LOG_DAYS = 14;
     private static final long LOG_SEED = 77;
 
@@ -81,23 +78,23 @@ class SunController {
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         Visit visit = find(id);
-        Map<String, String> answers = new LinkedHashMap<>();
+        Edit edit = new Edit();
         for (int month : SeenSun.TIMES) {
-            answers.put(
-                    SEEN + month,
-                    params.getOrDefault("m" + month, List.of()).stream()
-                            .filter(hour -> hour.matches("\\d|1\\d|2[0-3]"))
-                            .distinct()
-                            .collect(Collectors.joining("|")));
+            List<Integer> hours = params.getOrDefault("m" + month, List.of()).stream()
+                    .filter(hour -> hour.matches("\\d|1\\d|2[0-3]"))
+                    .map(Integer::valueOf)
+                    .distinct()
+                    .toList();
+            edit.set(VisitFields.seenSun(month), hours.isEmpty() ? null : hours);
         }
         Optional<Whereabouts> where = store.where(visit);
         if (use && where.isPresent()) {
-            SeenSun sun = SeenSun.of(ticked(answers), where.get(), store.seasonMonths(visit));
-            put(answers, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
+            SeenSun sun = SeenSun.of(ticked(visit.answers().with(edit)), where.get(), store.seasonMonths(visit));
+            put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
             flash.addFlashAttribute(
                     "told", List.of("The site now gets %s of sun a day.".formatted(PlaceStudy.hours(sun.hours()))));
         }
-        visits.put(id, answers, me.displayName());
+        visits.put(id, edit, me.displayName());
         return "redirect:/visits/" + id + (use ? "/shortlist" : "/sun");
     }
 
@@ -131,15 +128,15 @@ class SunController {
                         "",
                         "Every day of the file is overcast, or the logger never saw the sun: no hours can be told from it.");
             }
-            Map<String, String> answers = new HashMap<>();
+            Edit edit = new Edit();
             put(
-                    answers,
+                    edit,
                     log.morning(),
                     log.afternoon(),
                     log.hot(),
                     Provenance.measured("by a light logger over %d clear days"
                             .formatted(log.days().size())));
-            visits.put(id, answers, me.displayName());
+            visits.put(id, edit, me.displayName());
             flash.addFlashAttribute(
                     "told",
                     List.of(
@@ -228,30 +225,17 @@ class SunController {
                         PlaceStudy.hours(sun.hot()));
     }
 
-    private static void put(Map<String, String> answers, double morning, double afternoon, double hot, String from) {
-        Map<String, String> values = Map.of(
-                "sunHours",
-                Numbers.rounded(morning + afternoon, 1),
-                "hotHours",
-                Numbers.rounded(hot, 1),
-                "sunBias",
-                Words.of(SunBias.of(morning, afternoon)));
-        values.forEach((field, value) -> {
-            answers.put(Answers.SITE + field, value);
-            answers.put(Answers.FROM + field, from);
-        });
-        answers.put(Answers.AT + "patch", "");
+    private static void put(Edit edit, double morning, double afternoon, double hot, Provenance from) {
+        edit.set(VisitFields.site(SiteFields.SUN_HOURS), morning + afternoon, from)
+                .set(VisitFields.site(SiteFields.HOT_HOURS), hot, from)
+                .set(VisitFields.SUN_BIAS, SunBias.of(morning, afternoon), from)
+                .clear(VisitFields.PATCH);
     }
 
-    private static Map<Integer, Set<Integer>> ticked(Map<String, String> answers) {
+    private static Map<Integer, Set<Integer>> ticked(Answers answers) {
         return SeenSun.TIMES.stream()
                 .collect(Collectors.toMap(
-                        month -> month,
-                        month -> Arrays.stream(
-                                        answers.getOrDefault(SEEN + month, "").split("\\|"))
-                                .filter(hour -> !hour.isEmpty())
-                                .map(Integer::valueOf)
-                                .collect(Collectors.toCollection(TreeSet::new))));
+                        month -> month, month -> new TreeSet<>(answers.get(VisitFields.seenSun(month), List.of()))));
     }
 
     private Visit find(UUID id) {

@@ -19,6 +19,7 @@ import org.yellowfit.app.shortlist.DenseList.Group;
 import org.yellowfit.app.shortlist.DenseList.Missing;
 import org.yellowfit.app.shortlist.DenseList.Name;
 import org.yellowfit.app.shortlist.DenseList.Row;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
@@ -60,8 +61,8 @@ class DenseLists {
         this.patches = patches;
     }
 
-    /** @param changed answers about the site taken as if; empty for the place as it is */
-    DenseList of(Visit visit, Map<String, String> changed, String grouping) {
+    /** @param changed taken as if; empty for the place as it is */
+    DenseList of(Visit visit, Edit changed, String grouping) {
         Question own = visit.question();
         Question question = changed.isEmpty() ? own : visit.questionIf(changed);
         Catalogue catalogue = store.catalogue(question.policy());

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -18,69 +19,25 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.people.SignedIn;
-import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.plant.Cultivar;
 
 @Controller
 class ShortlistController {
 
-    private static final List<String> WISHES = List.of(
-            Answers.POLICY,
-            "wants.kinds",
-            "wants.evergreen",
-            "wants.colours",
-            "wants.bloomMonths",
-            "wants.fragrance",
-            "wants.pollinators",
-            "wants.maxCareMinutes",
-            "wants.uses",
-            "wants.colourOf",
-            "wants.colourMonths",
-            "wants.birds",
-            "wants.winterInterest",
-            "wants.nativeRegion",
-            "wants.maxPrice",
-            "wants.screenHeightM",
-            "wants.screenByYear",
-            "wants.must",
-            "wants.neverKinds",
-            "wants.neverColours",
-            "wants.neverFragrance");
-    /** What may be tried out on the site, and between which ends. */
-    private static final List<Dial> DIALS = List.of(
-            new Dial("sunHours", "Sun", "h", 0, 12, 0.5),
-            new Dial("moisture", "Moisture", "of 5", 1, 5, 0.5),
-            new Dial("ph", "pH", "", 4.5, 8.5, 0.1),
-            new Dial("maxHeightM", "Nothing above", "m", 0.2, 4, 0.1),
-            new Dial("depthM", "Depth", "m", 0.2, 4, 0.1));
-
-    /** @param value where it stands now; null when it is not known; {@code shown} in the visit's units */
-    record DialView(
-            String field,
-            String label,
-            String unit,
-            double least,
-            double most,
-            double step,
-            Double value,
-            String shown) {}
-
-    private record Dial(String field, String label, String unit, double least, double most, double step) {
-
-        DialView of(Visit visit) {
-            Double value = visit.site(field).isEmpty() ? null : Double.valueOf(visit.site(field));
-            String shown = value == null
-                    ? "not known"
-                    : unit.equals("m")
-                            ? visit.units().length(value)
-                            : (org.yellowfit.core.measure.Numbers.rounded(value, 1) + " " + unit).strip();
-            return new DialView(field, label, unit, least, most, step, value, shown);
-        }
-    }
+    private static final List<VisitField<?>> WISHES = Stream.<Stream<? extends VisitField<?>>>of(
+                    Stream.of(VisitFields.POLICY, VisitFields.wish(WishFields.MUST)),
+                    WishFields.OF_A_PLANT.stream().map(VisitFields::wish),
+                    Stream.of(WishFields.KINDS, WishFields.COLOURS).map(VisitFields::never))
+            .<VisitField<?>>flatMap(each -> each)
+            .toList();
 
     private final Visits visits;
     private final ShortlistPages pages;
@@ -104,9 +61,9 @@ class ShortlistController {
             Model model) {
         Visit visit = find(id);
         if (view.equals("cards") || !why.isBlank()) {
-            return show(model, visit, why, Map.of());
+            return show(model, visit, why);
         }
-        return threads(model, visit, group, plant, Map.of());
+        return threads(model, visit, group, plant);
     }
 
     /** The list again, as it would be with some answers about the site changed. */
@@ -114,7 +71,7 @@ class ShortlistController {
     String list(@PathVariable UUID id, @RequestParam Map<String, String> params, Model model) {
         Visit visit = find(id);
         model.addAttribute("visit", visit);
-        model.addAttribute("list", dense.of(visit, changed(params), grouping(params.getOrDefault("group", "none"))));
+        model.addAttribute("list", dense.of(visit, Dial.tried(params), grouping(params.getOrDefault("group", "none"))));
         return "shortlist/dense :: list";
     }
 
@@ -125,7 +82,7 @@ class ShortlistController {
         Visit visit = find(id);
         model.addAttribute("visit", visit);
         try {
-            model.addAttribute("card", pages.card(visit, plant, changed(params)));
+            model.addAttribute("card", pages.card(visit, plant, Dial.tried(params)));
         } catch (IllegalArgumentException e) {
             throw new NotFound(e.getMessage());
         }
@@ -140,19 +97,13 @@ class ShortlistController {
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         Visit visit = find(id);
-        Map<String, String> answers = new HashMap<>(changed(params));
-        answers.entrySet()
-                .removeIf(each -> each.getValue().equals(visit.answers().get(each.getKey())));
-        answers.keySet().stream()
-                .toList()
-                .forEach(field -> answers.put(Answers.FROM + field.substring(Answers.SITE.length()), ""));
-        if (answers.containsKey(Answers.SITE + "sunHours")) {
-            answers.put(Answers.SITE + "hotHours", "");
-            answers.put(Answers.FROM + "hotHours", "");
-            answers.put(Answers.AT + "patch", "");
+        VisitForm.Checked checked = VisitForm.check(Dial.typed(params, visit), visit.answers());
+        if (checked.isFine()) {
+            visits.put(id, checked.edit(), me.displayName());
+            flash.addFlashAttribute("told", List.of("The site now has what you tried out."));
+        } else {
+            flash.addFlashAttribute("told", List.copyOf(checked.problems().values()));
         }
-        visits.put(id, answers, me.displayName());
-        flash.addFlashAttribute("told", List.of("The site now has what you tried out."));
         return "redirect:/visits/" + id + "/shortlist";
     }
 
@@ -169,7 +120,7 @@ class ShortlistController {
         if (!back && plant.matches("[a-z0-9-]{1,80}")) {
             passed.add(plant);
         }
-        visits.put(id, Map.of("passed", String.join("|", passed)), me.displayName());
+        visits.put(id, new Edit().set(VisitFields.PASSED, passed.isEmpty() ? null : passed), me.displayName());
         return "redirect:/visits/" + id + "/shortlist";
     }
 
@@ -177,33 +128,18 @@ class ShortlistController {
         return DenseLists.GROUPINGS.contains(text) ? text : "none";
     }
 
-    /** The dials' values, each held within its ends. */
-    private static Map<String, String> changed(Map<String, String> params) {
-        Map<String, String> changed = new HashMap<>();
-        for (Dial dial : DIALS) {
-            String text = params.getOrDefault(dial.field(), "");
-            if (text.matches("\\d{1,3}(\\.\\d{1,3})?")) {
-                changed.put(
-                        Answers.SITE + dial.field(),
-                        org.yellowfit.core.measure.Numbers.write(
-                                Math.max(dial.least(), Math.min(dial.most(), Double.parseDouble(text)))));
-            }
-        }
-        return changed;
-    }
-
-    private String threads(Model model, Visit visit, String group, String plant, Map<String, String> problems) {
-        DenseList list = dense.of(visit, Map.of(), grouping(group));
+    private String threads(Model model, Visit visit, String group, String plant) {
+        DenseList list = dense.of(visit, new Edit(), grouping(group));
         String chosen = plant.isEmpty() ? list.first() : plant;
         model.addAttribute("list", list);
         model.addAttribute("group", grouping(group));
-        model.addAttribute("dials", DIALS.stream().map(dial -> dial.of(visit)).toList());
+        model.addAttribute("dials", Dial.of(visit));
         try {
-            model.addAttribute("card", chosen.isEmpty() ? null : pages.card(visit, chosen, Map.of()));
+            model.addAttribute("card", chosen.isEmpty() ? null : pages.card(visit, chosen, new Edit()));
         } catch (IllegalArgumentException e) {
             throw new NotFound(e.getMessage());
         }
-        fill(model, visit, pages.head(visit), problems);
+        fill(model, visit, pages.head(visit));
         return "shortlist/threads";
     }
 
@@ -219,20 +155,20 @@ class ShortlistController {
         Visit visit = find(id);
         Map<String, String> typed = new HashMap<>();
         WISHES.forEach(field -> typed.put(
-                field,
+                field.key(),
                 String.join(
                         "|",
-                        params.getOrDefault(field, List.of()).stream()
+                        params.getOrDefault(field.key(), List.of()).stream()
                                 .filter(v -> !v.isBlank())
                                 .toList())));
-        VisitFields.Checked checked = VisitFields.check(typed, visit.answers());
+        VisitForm.Checked checked = VisitForm.check(typed, visit.answers());
         if (!checked.isFine()) {
             response.setStatus(422);
-            model.addAttribute("typedWishes", typed);
-            return threads(model, visit, "none", "", checked.problems());
+            model.addAttribute("wishes", WishesPage.of(typed, checked.problems()));
+            return threads(model, visit, "none", "");
         }
         Visits.Outcome outcome =
-                visits.save(id, version, checked.answers(), me.displayName()).orElseThrow(ShortlistController::gone);
+                visits.save(id, version, checked.edit(), me.displayName()).orElseThrow(ShortlistController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             flash.addFlashAttribute(
                     "told",
@@ -278,17 +214,18 @@ class ShortlistController {
         return back.equals("side-by-side") ? back : "shortlist";
     }
 
-    private String show(Model model, Visit visit, String why, Map<String, String> problems) {
-        fill(model, visit, pages.of(visit, why), problems);
+    private String show(Model model, Visit visit, String why) {
+        fill(model, visit, pages.of(visit, why));
         return "shortlist/shortlist";
     }
 
-    private void fill(Model model, Visit visit, ShortlistPage page, Map<String, String> problems) {
+    private void fill(Model model, Visit visit, ShortlistPage page) {
         model.addAttribute("visit", visit);
         model.addAttribute("page", page);
-        model.addAttribute("problems", problems);
-        if (!model.containsAttribute("typedWishes")) {
-            model.addAttribute("typedWishes", visit.answers());
+        if (!model.containsAttribute("wishes")) {
+            Map<String, String> shown = new HashMap<>();
+            WISHES.forEach(field -> shown.put(field.key(), VisitForm.shown(field.key(), visit.answers())));
+            model.addAttribute("wishes", WishesPage.of(shown, Map.of()));
         }
     }
 

@@ -1,14 +1,10 @@
 package org.yellowfit.app.shortlist;
 
-import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.Detail;
@@ -17,6 +13,7 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.shortlist.ShortlistPage.Card;
 import org.yellowfit.app.shortlist.ShortlistPage.Reason;
 import org.yellowfit.app.shortlist.ShortlistPage.SiteValue;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
@@ -77,7 +74,7 @@ class ShortlistPages {
                 cards(asked, rows, question, visit),
                 why.strip(),
                 line(fit, question, visit.units()),
-                chips(visit));
+                WishChips.of(visit.question().wants(), visit.units()));
     }
 
     /** What stands over the list: the place's values on the line, and the wishes. */
@@ -92,11 +89,11 @@ class ShortlistPages {
                 List.of(),
                 "",
                 line(new Fit(catalogue), question, visit.units()),
-                chips(visit));
+                WishChips.of(visit.question().wants(), visit.units()));
     }
 
     /** One plant in full, as it stands or as it would. */
-    ShortlistPage.Card card(Visit visit, String id, Map<String, String> changed) {
+    ShortlistPage.Card card(Visit visit, String id, Edit changed) {
         Question question = changed.isEmpty() ? visit.question() : visit.questionIf(changed);
         Fit fit = new Fit(store.catalogue(question.policy()));
         List<Candidate> one = fit.rank(question, Scope.only(List.of(id))).candidates();
@@ -141,50 +138,6 @@ class ShortlistPages {
                         ShortlistWords.criterion(name),
                         Sentences.say(values.get(name), units).replace("pH ", "")))
                 .toList();
-    }
-
-    private static List<String> chips(Visit visit) {
-        List<String> chips = new ArrayList<>();
-        for (String field : List.of("kinds", "colours", "uses")) {
-            Stream.of(visit.wants(field).split("\\|"))
-                    .filter(word -> !word.isEmpty())
-                    .map(word -> word.replace('-', ' '))
-                    .forEach(chips::add);
-        }
-        Stream.of(visit.wants("bloomMonths").split("\\|"))
-                .filter(month -> !month.isEmpty())
-                .map(month ->
-                        "blooms in " + Month.of(Integer.parseInt(month)).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
-                .forEach(chips::add);
-        Stream.of("evergreen", "fragrance", "pollinators")
-                .filter(field -> visit.wants(field).equals("yes"))
-                .map(field -> field.equals("pollinators") ? "feeds pollinators" : field)
-                .forEach(chips::add);
-        Map.of("birds", "feeds birds", "winterInterest", "winter interest").forEach((field, words) -> {
-            if (visit.wants(field).equals("yes")) {
-                chips.add(words);
-            }
-        });
-        Stream.of(
-                        visit.wants("neverKinds").split("\\|"),
-                        visit.wants("neverColours").split("\\|"))
-                .flatMap(Stream::of)
-                .filter(word -> !word.isEmpty())
-                .map(word -> "never " + word)
-                .forEach(chips::add);
-        if (!visit.wants("screenHeightM").isEmpty()) {
-            chips.add("screen to " + visit.units().length(Double.parseDouble(visit.wants("screenHeightM"))));
-        }
-        if (!visit.wants("maxPrice").isEmpty()) {
-            chips.add("up to " + visit.wants("maxPrice"));
-        }
-        if (!visit.wants("nativeRegion").isEmpty()) {
-            chips.add("native to " + visit.wants("nativeRegion"));
-        }
-        if (!visit.wants("maxCareMinutes").isEmpty()) {
-            chips.add("at most " + visit.wants("maxCareMinutes") + " min a year");
-        }
-        return chips;
     }
 
     private static List<Card> cards(

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,8 +13,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.climate.Stations;
-import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.fit.Question;
@@ -62,8 +61,7 @@ class CardController {
     String show(@PathVariable UUID id, Model model) {
         Visit visit =
                 visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
-        Optional<Station> station =
-                visit.at("station").isEmpty() ? Optional.empty() : stations.named(visit.at("station"));
+        Optional<Station> station = visit.answers().get(VisitFields.STATION).flatMap(stations::find);
         model.addAttribute("visit", visit);
         model.addAttribute("sentences", SiteCard.of(visit, station));
         model.addAttribute("leverage", leverage(visit));
@@ -77,13 +75,11 @@ class CardController {
                 visit.siteValues(),
                 question.wants(),
                 question.policy(),
-                Stream.of("zone", "sunHours", "texture", "drainage", "moisture", "ph")
-                        .filter(field -> visit.from(field).kind() == Provenance.Kind.GUESSED)
-                        .collect(Collectors.toSet()));
+                SiteForm.GUESSABLE.stream().filter(visit::isGuessed).collect(Collectors.toSet()));
         List<String> told = new ArrayList<>();
         for (WorthFindingOut each : found.subList(0, Math.min(MOST_TOLD, found.size()))) {
             told.add("Knowing %s would settle %d plant%s."
-                    .formatted(NAMES.get(each.field()), each.plants(), each.plants() == 1 ? "" : "s"));
+                    .formatted(NAMES.get(each.field().name()), each.plants(), each.plants() == 1 ? "" : "s"));
         }
         return told;
     }

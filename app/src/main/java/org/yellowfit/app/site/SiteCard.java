@@ -7,13 +7,15 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yellowfit.app.climate.ClimateWords;
 import org.yellowfit.app.climate.Station;
-import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Pressure;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteConditions;
+import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Stress;
@@ -77,7 +79,10 @@ final class SiteCard {
                         site.winter().zone().label(),
                         visit.units().temperature(site.winter().zone().lowestCelsius()),
                         spot.isEmpty() ? "" : "; " + String.join(", ", spot));
-        return new Sentence("Winter", text, tags("zone", visit.site("zone").isEmpty() ? "minTempC" : "zone"));
+        return new Sentence(
+                "Winter",
+                text,
+                tags("zone", visit.site(SiteFields.ZONE).isEmpty() ? SiteFields.MIN_TEMP : SiteFields.ZONE));
     }
 
     private Sentence season() {
@@ -99,14 +104,14 @@ final class SiteCard {
                         "Season",
                         "The first autumn frost comes about %s."
                                 .formatted(site.season().firstFrost()),
-                        tags("first frost", "firstFrost"));
+                        tags("first frost", SiteFields.FIRST_FROST));
     }
 
     private Sentence sun() {
         if (site.light().sunHours() == null) {
             return unknown("Sun", "How much sun it gets is not known.");
         }
-        String bias = visit.site("sunBias");
+        String bias = visit.answers().get(VisitFields.SUN_BIAS).map(Words::of).orElse("");
         return new Sentence(
                 "Sun",
                 "%s of direct sun a day in the growing season: %s%s."
@@ -116,7 +121,7 @@ final class SiteCard {
                                 bias.isEmpty()
                                         ? ""
                                         : bias.equals("even") ? ", spread over the day" : ", mostly in the " + bias),
-                tags("hours", "sunHours"));
+                tags("hours", SiteFields.SUN_HOURS));
     }
 
     private Sentence heat() {
@@ -131,16 +136,16 @@ final class SiteCard {
             parts.add("%s of that in the hot hours after noon"
                     .formatted(hours(site.light().hotHours())));
             tags.addAll(
-                    visit.site("hotHours").isEmpty()
+                    visit.site(SiteFields.HOT_HOURS).isEmpty()
                             ? List.of(new Tag("guessed", "hot hours estimated from the day’s"))
-                            : tags("hot hours", "hotHours"));
+                            : tags("hot hours", SiteFields.HOT_HOURS));
         }
         if (Boolean.TRUE.equals(site.light().reflectedHeat())) {
             parts.add("masonry throws heat back, half as much again");
         }
         if (site.light().hotSummer() != null) {
             parts.add(site.light().hotSummer() ? "summers are hot" : "summers are not hot");
-            tags.addAll(tags("summers", "hotSummer"));
+            tags.addAll(tags("summers", SiteFields.HOT_SUMMER));
         }
         return new Sentence("Heat", upper(String.join("; ", parts)) + ".", tags);
     }
@@ -162,7 +167,10 @@ final class SiteCard {
         return new Sentence(
                 "Soil",
                 upper(String.join(", ", parts)) + ".",
-                Stream.of(tags("texture", "texture"), tags("drainage", "drainage"), tags("pH", "ph"))
+                Stream.of(
+                                tags("texture", SiteFields.TEXTURE),
+                                tags("drainage", SiteFields.DRAINAGE),
+                                tags("pH", SiteFields.PH))
                         .flatMap(List::stream)
                         .toList());
     }
@@ -176,7 +184,7 @@ final class SiteCard {
                                 .formatted(
                                         Numbers.rounded(site.soil().moisture(), 1),
                                         Sentences.label(Moisture.of(site.soil().moisture()))),
-                        tags("moisture", "moisture"));
+                        tags("moisture", SiteFields.MOISTURE));
     }
 
     private Sentence room() {
@@ -198,8 +206,10 @@ final class SiteCard {
                                 + ", judged after %s years."
                                         .formatted(Numbers.rounded(site.room().horizonYears(), 0)),
                         Stream.of(
-                                        tags("depth", "depthM"),
-                                        site.room().maxHeightM() == null ? List.<Tag>of() : tags("limit", "maxHeightM"))
+                                        tags("depth", SiteFields.DEPTH),
+                                        site.room().maxHeightM() == null
+                                                ? List.<Tag>of()
+                                                : tags("limit", SiteFields.MAX_HEIGHT))
                                 .flatMap(List::stream)
                                 .toList());
     }
@@ -245,9 +255,10 @@ final class SiteCard {
         return new Sentence(about, text, List.of(new Tag("unknown", "")));
     }
 
-    private List<Tag> tags(String what, String field) {
-        Provenance from = visit.from(field);
-        return List.of(new Tag(from.kind().words(), what + (from.by().isEmpty() ? "" : " " + from.by())));
+    private List<Tag> tags(String what, Field<?> field) {
+        return List.of(visit.from(field)
+                .map(from -> new Tag(Words.of(from.kind()), (what + " " + from.by()).strip()))
+                .orElse(new Tag("unknown", what)));
     }
 
     private static String hours(double hours) {

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -20,13 +19,17 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Edit;
+import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
-import org.yellowfit.core.soil.TextureClass;
 
 @Controller
 class SiteController {
@@ -34,14 +37,16 @@ class SiteController {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     private final Visits visits;
+    private final CatalogueStore catalogue;
 
-    SiteController(Visits visits) {
+    SiteController(Visits visits, CatalogueStore catalogue) {
         this.visits = visits;
+        this.catalogue = catalogue;
     }
 
     @GetMapping("/visits/new")
     String blank(Model model) {
-        return show(model, null, SiteForm.of(Map.of(), 0));
+        return show(model, null, SiteForm.of(Answers.NONE, 0));
     }
 
     @PostMapping("/visits/new")
@@ -51,11 +56,11 @@ class SiteController {
             Model model,
             HttpServletResponse response) {
         Map<String, String> typed = typed(params);
-        VisitFields.Checked checked = VisitFields.check(named(typed, Map.of()), Map.of());
+        VisitForm.Checked checked = VisitForm.check(named(typed, Answers.NONE), Answers.NONE);
         if (!checked.isFine()) {
             return refused(model, response, null, new SiteForm(typed, checked.problems(), List.of(), 0));
         }
-        Visit visit = visits.create(withProvenance(checked.answers(), typed, Map.of()), me.displayName());
+        Visit visit = visits.create(withGuesses(checked.edit(), typed, Answers.NONE), me.displayName());
         return "redirect:/visits/" + visit.id() + "/shortlist";
     }
 
@@ -76,32 +81,32 @@ class SiteController {
             RedirectAttributes flash) {
         Visit visit = find(id);
         Map<String, String> typed = typed(params);
-        VisitFields.Checked checked = VisitFields.check(named(typed, visit.answers()), visit.answers());
+        VisitForm.Checked checked = VisitForm.check(named(typed, visit.answers()), visit.answers());
         if (!checked.isFine()) {
             return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
         }
         Visits.Outcome outcome = visits.save(
-                        id, version, withProvenance(checked.answers(), typed, visit.answers()), me.displayName())
+                        id, version, withGuesses(checked.edit(), typed, visit.answers()), me.displayName())
                 .orElseThrow(SiteController::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
         Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
         if (!saved.theirs().isEmpty()) {
-            flash.addFlashAttribute("told", Told.changes(saved.theirs(), saved.by()));
+            flash.addFlashAttribute(
+                    "told", new ChangeWords(saved.by(), saved.visit().units()).changes(saved.theirs()));
         }
         return "redirect:/visits/" + id + "/shortlist";
     }
 
     private String conflicting(Model model, HttpServletResponse response, Visits.Outcome.Conflict conflict) {
-        List<String> told = new ArrayList<>(
-                Told.conflicts(conflict.conflicts(), conflict.current().changedBy()));
-        told.addAll(Told.changes(conflict.theirs(), conflict.current().changedBy()));
+        ChangeWords words = new ChangeWords(
+                conflict.current().changedBy(), conflict.current().units());
+        List<String> told = new ArrayList<>(words.conflicts(conflict.conflicts()));
+        told.addAll(words.changes(conflict.theirs()));
         SiteForm merged = SiteForm.of(conflict.merged(), conflict.current().version());
         Map<String, String> problems = new HashMap<>();
-        conflict.conflicts()
-                .forEach(change -> problems.put(
-                        change.field(), Told.theirs(change, conflict.current().changedBy())));
+        conflict.conflicts().forEach(change -> problems.put(change.field().key(), words.theirs(change)));
         response.setStatus(HttpStatus.CONFLICT.value());
         return show(model, conflict.current(), new SiteForm(merged.typed(), problems, told, merged.version()));
     }
@@ -113,8 +118,7 @@ class SiteController {
 
     private String show(Model model, Visit visit, SiteForm form) {
         model.addAttribute("visit", visit);
-        model.addAttribute("form", form);
-        model.addAttribute("textures", List.of(TextureClass.values()));
+        model.addAttribute("page", SitePage.of(form, catalogue.partnerGroups()));
         return "site/site";
     }
 
@@ -130,61 +134,46 @@ class SiteController {
     private static Map<String, String> typed(MultiValueMap<String, String> params) {
         Map<String, String> typed = new HashMap<>();
         SiteForm.FIELDS.forEach(field -> typed.put(
-                field,
+                field.key(),
                 String.join(
                         "|",
-                        params.getOrDefault(field, List.of()).stream()
+                        params.getOrDefault(field.key(), List.of()).stream()
                                 .filter(v -> !v.isBlank())
                                 .toList())));
-        SiteForm.GUESSABLE.forEach(field -> typed.put(
-                "guess." + field,
-                params.getOrDefault("guess." + field, List.of("")).get(0)));
+        SiteForm.GUESSABLE.stream()
+                .map(field -> SiteForm.GUESS + field.name())
+                .forEach(guess ->
+                        typed.put(guess, params.getOrDefault(guess, List.of("")).get(0)));
         return typed;
     }
 
-    /** What was typed over is typed now, whatever it was before; a tick makes it a guess. */
-    private static Map<String, String> withProvenance(
-            Map<String, String> answers, Map<String, String> typed, Map<String, String> before) {
-        Map<String, String> all = new HashMap<>(answers);
-        all.keySet().removeIf(field -> field.startsWith("guess."));
-        for (String field : SiteForm.FIELDS) {
-            if (field.startsWith(Answers.SITE)) {
-                String name = field.substring(Answers.SITE.length());
-                boolean changed = !all.getOrDefault(field, "").equals(before.getOrDefault(field, ""));
-                boolean guess = typed.getOrDefault("guess." + name, "").equals("yes");
-                boolean wasGuess = before.getOrDefault(Answers.FROM + name, "").startsWith("GUESSED");
-                if (guess) {
-                    all.put(Answers.FROM + name, org.yellowfit.app.visit.Provenance.guessed());
-                } else if (changed || wasGuess) {
-                    all.put(Answers.FROM + name, "");
-                }
-            }
-        }
-        if (sunChanged(all, before)) {
-            // Hours typed by hand take the place of those of a patch: its hot hours no longer belong to them.
-            all.put(Answers.SITE + "hotHours", "");
-            all.put(Answers.FROM + "hotHours", "");
-            all.put(Answers.AT + "patch", "");
-        }
-        return all;
+    /** A tick makes an answer a guess; without it, what was one is told now. */
+    private static Edit withGuesses(Edit edit, Map<String, String> typed, Answers before) {
+        SiteForm.GUESSABLE.forEach(
+                field -> guess(VisitFields.site(field), typed.get(SiteForm.GUESS + field.name()), edit, before));
+        return edit;
     }
 
-    private static boolean sunChanged(Map<String, String> all, Map<String, String> before) {
-        return Stream.of("sunHours", "sunBias")
-                .anyMatch(name -> !all.getOrDefault(Answers.SITE + name, "")
-                        .equals(before.getOrDefault(Answers.SITE + name, "")));
+    private static <T> void guess(VisitField<T> field, String tick, Edit edit, Answers before) {
+        before.with(edit).known(field).ifPresent(known -> {
+            if ("yes".equals(tick)) {
+                edit.set(field, known.value(), Provenance.GUESSED);
+            } else if (known.from().equals(Provenance.GUESSED)) {
+                edit.set(field, known.value(), Provenance.TYPED);
+            }
+        });
     }
 
     /** A place that is not named keeps its name, or gets one by which the visit is found again. */
-    private static Map<String, String> named(Map<String, String> typed, Map<String, String> before) {
-        if (!typed.get(Answers.PLACE).isBlank()) {
+    private static Map<String, String> named(Map<String, String> typed, Answers before) {
+        String place = VisitFields.PLACE.key();
+        if (!typed.get(place).isBlank()) {
             return typed;
         }
         Map<String, String> named = new HashMap<>(typed);
         named.put(
-                Answers.PLACE,
-                before.getOrDefault(
-                        Answers.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
+                place,
+                before.get(VisitFields.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
         return named;
     }
 }

@@ -1,10 +1,19 @@
 package org.yellowfit.app.site;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Known;
+import org.yellowfit.app.visit.Provenance;
+import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
+import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
 
 /**
  * The site form as it is shown.
@@ -15,50 +24,72 @@ import org.yellowfit.core.measure.UnitSystem;
  */
 public record SiteForm(Map<String, String> typed, Map<String, String> problems, List<String> told, long version) {
 
-    static final List<String> FIELDS = List.of(
-            Answers.PLACE,
-            Answers.CUSTOMER,
-            Answers.NOTE,
-            Answers.UNITS,
-            Answers.POLICY,
-            "site.zone",
-            "site.minTempC",
-            "site.sheltered",
-            "site.frostPocket",
-            "site.hotSummer",
-            "site.sunHours",
-            "site.sunBias",
-            "site.reflectedHeat",
-            "site.texture",
-            "site.drainage",
-            "site.moisture",
-            "site.ph",
-            "site.depthM",
-            "site.lengthM",
-            "site.maxHeightM",
-            "site.wallClearanceM",
-            "site.pathClearanceM",
-            "site.horizonYears",
-            "site.container",
-            "site.plantingDate",
-            "site.firstFrost",
-            "site.children",
-            "site.pets",
-            "site.strictlyNoHazards",
-            "site.deer",
-            "site.rabbits",
-            "site.exposure");
+    static final String GUESS = "guess.";
+
+    /** Fields of the place that the form asks for. */
+    private static final List<Field<?>> OF_THE_PLACE = List.of(
+            SiteFields.ZONE,
+            SiteFields.MIN_TEMP,
+            SiteFields.SHELTERED,
+            SiteFields.FROST_POCKET,
+            SiteFields.HOT_SUMMER,
+            SiteFields.SUN_HOURS,
+            SiteFields.REFLECTED_HEAT,
+            SiteFields.TEXTURE,
+            SiteFields.DRAINAGE,
+            SiteFields.MOISTURE,
+            SiteFields.PH,
+            SiteFields.DEPTH,
+            SiteFields.LENGTH,
+            SiteFields.MAX_HEIGHT,
+            SiteFields.SUPPORT_HEIGHT,
+            SiteFields.WALL_CLEARANCE,
+            SiteFields.PATH_CLEARANCE,
+            SiteFields.HORIZON,
+            SiteFields.CONTAINER,
+            SiteFields.PLANTING_DATE,
+            SiteFields.FIRST_FROST,
+            SiteFields.CHILDREN,
+            SiteFields.PETS,
+            SiteFields.STRICTLY_NO_HAZARDS,
+            SiteFields.DEER,
+            SiteFields.RABBITS,
+            SiteFields.EXPOSURE,
+            SiteFields.PRACTICE,
+            SiteFields.PARTNERS);
+
+    static final List<VisitField<?>> FIELDS = Stream.<VisitField<?>>concat(
+                    Stream.of(
+                            VisitFields.PLACE,
+                            VisitFields.CUSTOMER,
+                            VisitFields.NOTE,
+                            VisitFields.UNITS,
+                            VisitFields.POLICY,
+                            VisitFields.SUN_BIAS),
+                    OF_THE_PLACE.stream().map(VisitFields::site))
+            .toList();
 
     /** Fields that may be told to be a guess. */
-    static final List<String> GUESSABLE = List.of("zone", "sunHours", "texture", "drainage", "moisture", "ph");
+    static final List<Field<?>> GUESSABLE = List.of(
+            SiteFields.ZONE,
+            SiteFields.SUN_HOURS,
+            SiteFields.TEXTURE,
+            SiteFields.DRAINAGE,
+            SiteFields.MOISTURE,
+            SiteFields.PH);
 
-    static SiteForm of(Map<String, String> answers, long version) {
-        UnitSystem units = UnitSystem.valueOf(answers.getOrDefault(Answers.UNITS, "METRIC"));
-        Map<String, String> typed = new java.util.HashMap<>();
-        FIELDS.forEach(field -> typed.put(field, VisitFields.shown(field, answers.getOrDefault(field, ""), units)));
-        GUESSABLE.forEach(field -> typed.put(
-                "guess." + field, answers.getOrDefault(Answers.FROM + field, "").startsWith("GUESSED") ? "yes" : ""));
+    static SiteForm of(Answers answers, long version) {
+        Map<String, String> typed = new HashMap<>();
+        FIELDS.forEach(field -> typed.put(field.key(), VisitForm.shown(field.key(), answers)));
+        GUESSABLE.forEach(field -> typed.put(GUESS + field.name(), isGuess(answers, field) ? "yes" : ""));
         return new SiteForm(typed, Map.of(), List.of(), version);
+    }
+
+    private static boolean isGuess(Answers answers, Field<?> field) {
+        return answers.known(VisitFields.site(field))
+                .map(Known::from)
+                .filter(Provenance.GUESSED::equals)
+                .isPresent();
     }
 
     public String value(String field) {
@@ -74,6 +105,6 @@ public record SiteForm(Map<String, String> typed, Map<String, String> problems, 
     }
 
     public boolean us() {
-        return value(Answers.UNITS).equals(UnitSystem.US.name());
+        return value(VisitFields.UNITS.key()).equalsIgnoreCase(Words.of(UnitSystem.US));
     }
 }

@@ -1,7 +1,6 @@
 package org.yellowfit.app.soil;
 
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,21 +18,28 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.fit.SiteConditions;
+import org.yellowfit.core.fit.Room;
+import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.fit.SoilConditions;
+import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.soil.Drainage;
+import org.yellowfit.core.soil.SoilTestFields;
+import org.yellowfit.core.soil.TextureClass;
 
 /** The soil of a visit: tests typed in, worked out at once, and taken over one by one. */
 @Controller
 class SoilController {
-
-    private static final String KEPT = "soil.";
 
     record Reading(double ph, String probe) {}
 
@@ -70,17 +76,17 @@ class SoilController {
             jakarta.servlet.http.HttpServletResponse response,
             RedirectAttributes flash) {
         Visit visit = find(id);
-        SoilForm form = read(visit, typed);
-        Map<String, String> answers = new LinkedHashMap<>();
+        VisitForm.Checked checked = check(visit, typed);
+        SoilForm form = form(visit, checked);
+        Edit edit = new Edit();
         if (form.problems().isEmpty()) {
-            SoilForm.FIELDS.forEach(field ->
-                    answers.put(KEPT + field, typed.getOrDefault(field, "").strip()));
+            edit.all(checked.edit());
         } else if (take.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(model, visit, typed);
         }
-        String told = taken(take, form, answers);
-        visits.put(id, answers, me.displayName());
+        String told = taken(take, form, edit);
+        visits.put(id, edit, me.displayName());
         flash.addFlashAttribute("told", List.of(told.isEmpty() ? "Kept." : "The site now has " + told + "."));
         return "redirect:/visits/" + id + "/soil";
     }
@@ -93,57 +99,48 @@ class SoilController {
         return new Reading(probe.read(id.toString(), Math.max(0, Math.min(1000, before))), probe.name());
     }
 
-    private String taken(String take, SoilForm form, Map<String, String> answers) {
+    /** @return what the site has now, in words; empty when nothing is taken over */
+    private static String taken(String take, SoilForm form, Edit edit) {
         return switch (take) {
             case "jar" ->
                 form.jar()
-                        .map(jar ->
-                                put(answers, "texture", jar.texture().words(), Provenance.measured("by a jar test")))
+                        .map(jar -> texture(jar.texture(), Provenance.measured("by a jar test"), edit))
                         .orElse("");
             case "feel" ->
                 form.feel()
-                        .map(texture -> put(answers, "texture", texture.words(), Provenance.measured("by feel")))
+                        .map(texture -> texture(texture, Provenance.measured("by feel"), edit))
                         .orElse("");
             case "hole" ->
-                form.drainage()
-                                .map(drainage -> put(
-                                        answers,
-                                        "drainage",
-                                        Words.of(drainage),
-                                        Provenance.measured("by a hole test, %s cm an hour"
-                                                .formatted(Numbers.rounded(form.fallCmPerHour(), 1)))))
-                                .orElse("")
-                        + (form.drainage().isPresent() ? " drainage" : "");
-            case "ph" ->
-                form.ph()
-                        .map(ph -> "pH "
-                                + put(
-                                        answers,
-                                        "ph",
-                                        Numbers.rounded(ph, 1),
-                                        Provenance.measured(
-                                                form.phReadings() == 1
-                                                        ? "by one reading"
-                                                        : "by %d readings".formatted(form.phReadings()))))
-                        .orElse("");
-            case "moisture" ->
-                "moisture "
-                        + put(
-                                answers,
-                                "moisture",
-                                Numbers.rounded(form.moisture().moisture(), 1),
-                                Provenance.computed("because "
-                                        + String.join(
-                                                ", ",
-                                                Sentences.each(form.moisture().reasons(), UnitSystem.METRIC))));
+                form.drainage().map(drainage -> drainage(drainage, form, edit)).orElse("");
+            case "ph" -> form.ph().map(ph -> ph(ph, form, edit)).orElse("");
+            case "moisture" -> moisture(form, edit);
             default -> "";
         };
     }
 
-    private static String put(Map<String, String> answers, String field, String value, String from) {
-        answers.put(Answers.SITE + field, value);
-        answers.put(Answers.FROM + field, from);
-        return value;
+    private static String texture(TextureClass texture, Provenance from, Edit edit) {
+        edit.set(VisitFields.site(SiteFields.TEXTURE), texture, from);
+        return texture.words();
+    }
+
+    private static String drainage(Drainage drainage, SoilForm form, Edit edit) {
+        String by = "by a hole test, %s cm an hour".formatted(Numbers.rounded(form.fallCmPerHour(), 1));
+        edit.set(VisitFields.site(SiteFields.DRAINAGE), drainage, Provenance.measured(by));
+        return Words.of(drainage) + " drainage";
+    }
+
+    private static String ph(double ph, SoilForm form, Edit edit) {
+        String by = form.phReadings() == 1 ? "by one reading" : "by %d readings".formatted(form.phReadings());
+        edit.set(VisitFields.site(SiteFields.PH), ph, Provenance.measured(by));
+        return "pH " + Numbers.rounded(ph, 1);
+    }
+
+    private static String moisture(SoilForm form, Edit edit) {
+        String by =
+                "because " + String.join(", ", Sentences.each(form.moisture().reasons(), UnitSystem.METRIC));
+        double moisture = form.moisture().moisture();
+        edit.set(VisitFields.site(SiteFields.MOISTURE), moisture, Provenance.computed(by));
+        return "moisture " + Numbers.rounded(moisture, 1);
     }
 
     private String show(Model model, Visit visit, Map<String, String> typed) {
@@ -155,48 +152,60 @@ class SoilController {
     }
 
     private void fill(Model model, Visit visit, Map<String, String> typed) {
-        SoilForm form = read(visit, typed);
+        SoilForm form = form(visit, check(visit, typed));
         model.addAttribute("problems", form.problems());
         model.addAttribute("result", SoilResult.of(form, visit.units()));
     }
 
-    private static SoilForm read(Visit visit, Map<String, String> typed) {
-        SiteConditions site = visit.question().site();
-        return SoilForm.read(
-                typed,
-                new SoilForm.Known(
-                        site.soil().texture(),
-                        site.soil().drainage(),
-                        site.soil().ph()),
-                visit.units());
+    private static VisitForm.Checked check(Visit visit, Map<String, String> typed) {
+        Map<String, String> readings = new HashMap<>();
+        SoilTestFields.ALL.forEach(field ->
+                readings.put(key(field), typed.getOrDefault(field.name(), "").strip()));
+        readings.computeIfPresent(key(SoilTestFields.PH_READINGS), (key, text) -> text.replaceAll("[\\s;|]+", "|"));
+        return VisitForm.check(readings, visit.answers());
+    }
+
+    private static String key(Field<?> field) {
+        return VisitFields.soil(field).key();
+    }
+
+    private static SoilForm form(Visit visit, VisitForm.Checked checked) {
+        SoilConditions soil = visit.question().site().soil();
+        Map<String, String> problems = new HashMap<>();
+        SoilTestFields.ALL.stream()
+                .filter(field -> checked.problems().containsKey(key(field)))
+                .forEach(field -> problems.put(field.name(), checked.problems().get(key(field))));
+        return SoilForm.of(
+                Answers.NONE.with(checked.edit()),
+                problems,
+                new SoilForm.Known(soil.texture(), soil.drainage(), soil.ph()));
     }
 
     /** What was typed before; rain, slope, roof and area from the station and the drawing where nothing was. */
     private Map<String, String> kept(Visit visit) {
+        Answers answers = visit.answers();
         Map<String, String> typed = new HashMap<>();
-        SoilForm.FIELDS.forEach(field -> typed.put(field, visit.answers().getOrDefault(KEPT + field, "")));
-        stations.named(visit.at("station"))
+        SoilTestFields.ALL.forEach(field -> typed.put(field.name(), VisitForm.shown(key(field), answers)));
+        typed.computeIfPresent(SoilTestFields.PH_READINGS.name(), (name, text) -> text.replace('|', ' '));
+        stations.chosen(answers.get(VisitFields.STATION))
                 .map(station -> station.climate().yearlyRainMm())
                 .filter(rain -> !rain.isNaN())
-                .ifPresent(rain -> typed.merge("rainMm", Numbers.rounded(rain, 0), SoilController::first));
-        typed.merge("slopePercent", visit.at("slopePercent"), SoilController::first);
-        typed.merge("underRoof", visit.at("underRoof"), SoilController::first);
-        typed.merge("areaM2", area(visit).map(area -> Numbers.rounded(area, 1)).orElse(""), SoilController::first);
+                .ifPresent(rain -> otherwise(typed, SoilTestFields.RAIN, Numbers.rounded(rain, 0)));
+        answers.get(VisitFields.SLOPE)
+                .ifPresent(slope -> otherwise(typed, SoilTestFields.SLOPE, Numbers.rounded(slope, 1)));
+        answers.get(VisitFields.UNDER_ROOF)
+                .ifPresent(roof -> otherwise(typed, SoilTestFields.UNDER_ROOF, roof ? "yes" : "no"));
+        area(visit).ifPresent(area -> otherwise(typed, SoilTestFields.AREA, Numbers.rounded(area, 1)));
         return typed;
     }
 
     private static Optional<Double> area(Visit visit) {
-        if (!visit.at("areaM2").isEmpty()) {
-            return Optional.of(Numbers.parse(visit.at("areaM2")));
-        }
-        SiteConditions site = visit.question().site();
-        return site.room().depthM() == null || site.room().lengthM() == null
-                ? Optional.empty()
-                : Optional.of(site.room().depthM() * site.room().lengthM());
+        Room room = visit.question().site().room();
+        return visit.answers().get(VisitFields.PATCH_AREA).or(() -> Optional.ofNullable(room.areaM2()));
     }
 
-    private static String first(String typed, String otherwise) {
-        return typed.isBlank() ? otherwise : typed;
+    private static void otherwise(Map<String, String> typed, Field<?> field, String text) {
+        typed.merge(field.name(), text, (before, other) -> before.isBlank() ? other : before);
     }
 
     private Visit find(UUID id) {

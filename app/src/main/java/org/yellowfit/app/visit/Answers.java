@@ -1,82 +1,97 @@
 package org.yellowfit.app.visit;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.function.BiConsumer;
+import org.yellowfit.core.measure.Field;
+import org.yellowfit.core.measure.FieldValues;
 
-/**
- * The answers of a visit by field name, and how two people's edits of them come together. A missing or blank answer is
- * unknown.
- */
+/** All that was told, measured or worked out in a visit, by field. Immutable. What is not in here is unknown. */
 public final class Answers {
 
-    public static final String PLACE = "place";
-    public static final String CUSTOMER = "customer";
-    public static final String NOTE = "note";
-    public static final String UNITS = "units";
-    public static final String POLICY = "policy";
-    public static final String SITE = "site.";
-    public static final String WANTS = "wants.";
-    /** Where the place lies and what stands for it: latitude, longitude, utcOffset, north, drawnIn, station. */
-    public static final String AT = "at.";
-    /** One thing of the drawing each, by its id, as GeoJSON. */
-    public static final String DRAW = "draw.";
-    /** Where an answer about the site comes from, see {@link Provenance}. */
-    public static final String FROM = "from.";
+    public static final Answers NONE = new Answers(Map.of());
 
-    /** One field that somebody changed in the meantime: before, as they left it, and as it was typed here. */
-    public record Change(String field, String before, String theirs, String mine) {}
+    private final Map<VisitField<?>, Known<?>> known;
 
-    /**
-     * @param merged    theirs with what was changed here; in a conflict as typed here
-     * @param theirs    what the other changed
-     * @param conflicts what both changed, differently
-     */
-    public record Merge(Map<String, String> merged, List<Change> theirs, List<Change> conflicts) {}
+    private Answers(Map<VisitField<?>, Known<?>> known) {
+        this.known = known;
+    }
 
-    private Answers() {}
+    public Set<VisitField<?>> fields() {
+        return known.keySet();
+    }
 
-    /** @param base what both started from */
-    static Merge merge(Map<String, String> base, Map<String, String> theirs, Map<String, String> mine) {
-        Map<String, String> merged = new LinkedHashMap<>();
-        List<Change> changed = new ArrayList<>();
-        List<Change> conflicts = new ArrayList<>();
-        for (String field : fields(base, theirs, mine)) {
-            String before = base.getOrDefault(field, "");
-            String their = theirs.getOrDefault(field, "");
-            String my = mine.getOrDefault(field, "");
-            boolean theyChanged = !their.equals(before);
-            boolean iChanged = !my.equals(before);
-            if (theyChanged && !Objects.equals(their, my)) {
-                (iChanged ? conflicts : changed).add(new Change(field, before, their, my));
+    @SuppressWarnings("unchecked") // an edit puts in nothing but the field's own type
+    public <T> Optional<Known<T>> known(VisitField<T> field) {
+        return Optional.ofNullable((Known<T>) known.get(field));
+    }
+
+    public <T> Optional<T> get(VisitField<T> field) {
+        return known(field).map(Known::value);
+    }
+
+    public <T> T get(VisitField<T> field, T otherwise) {
+        return get(field).orElse(otherwise);
+    }
+
+    /** The same with what the edit sets and takes out. */
+    public Answers with(Edit edit) {
+        Map<VisitField<?>, Known<?>> changed = new LinkedHashMap<>(known);
+        edit.changes().forEach((field, value) -> {
+            if (value == null) {
+                changed.remove(field);
+            } else {
+                changed.put(field, value);
             }
-            put(merged, field, iChanged ? my : their);
+        });
+        return new Answers(changed);
+    }
+
+    /** The values of one section, as the core takes them; null when there are none. */
+    FieldValues values(Section section, List<Field<?>> fields) {
+        FieldValues values = FieldValues.NONE;
+        for (Field<?> field : fields) {
+            values = add(values, new VisitField<>(section, field));
         }
-        return new Merge(merged, changed, conflicts);
+        return values;
     }
 
-    /** {@code base} with the given fields replaced; blank ones are taken out. */
-    static Map<String, String> with(Map<String, String> base, Map<String, String> given) {
-        Map<String, String> all = new LinkedHashMap<>(base);
-        all.putAll(given);
-        all.values().removeIf(String::isBlank);
-        return all;
+    private <T> FieldValues add(FieldValues values, VisitField<T> field) {
+        return get(field).map(value -> values.with(field.field(), value)).orElse(values);
     }
 
-    private static void put(Map<String, String> answers, String field, String value) {
-        if (!value.isBlank()) {
-            answers.put(field, value);
-        }
+    /** In the plain form of JSON; null when the field is unknown. */
+    <T> Object written(VisitField<T> field) {
+        return get(field).map(field.field()::write).orElse(null);
     }
 
-    private static Set<String> fields(Map<String, String> one, Map<String, String> two, Map<String, String> three) {
-        Set<String> fields = new TreeSet<>(one.keySet());
-        fields.addAll(two.keySet());
-        fields.addAll(three.keySet());
-        return fields;
+    <T> boolean sameValue(Answers other, VisitField<T> field) {
+        return Objects.equals(written(field), other.written(field));
+    }
+
+    /** The same value from the same source. */
+    <T> boolean same(Answers other, VisitField<T> field) {
+        return sameValue(other, field)
+                && known(field).map(Known::from).equals(other.known(field).map(Known::from));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Answers that
+                && known.keySet().equals(that.known.keySet())
+                && known.keySet().stream().allMatch(field -> same(that, field));
+    }
+
+    @Override
+    public int hashCode() {
+        return known.keySet().hashCode();
+    }
+
+    void forEach(BiConsumer<VisitField<?>, Known<?>> each) {
+        known.forEach(each);
     }
 }

@@ -1,12 +1,9 @@
 package org.yellowfit.app.visit;
 
-import java.util.Locale;
-import java.util.Map;
-
 /**
- * Where an answer about the site comes from.
+ * Where an answer comes from.
  *
- * @param by in words, like “the station Marrow Point”; blank when nobody said
+ * @param by in words, like “from the record of Marrow Point”; blank when nobody said
  */
 public record Provenance(Kind kind, String by) {
 
@@ -15,42 +12,17 @@ public record Provenance(Kind kind, String by) {
         MEASURED,
         COMPUTED,
         TYPED,
-        GUESSED,
-        UNKNOWN;
-
-        public String words() {
-            return name().toLowerCase(Locale.ROOT);
-        }
+        GUESSED
     }
 
-    private static final Provenance UNKNOWN = new Provenance(Kind.UNKNOWN, "");
+    public static final Provenance TYPED = new Provenance(Kind.TYPED, "");
+    public static final Provenance GUESSED = new Provenance(Kind.GUESSED, "");
 
-    static Provenance of(Map<String, String> answers, String field) {
-        if (answers.getOrDefault(Answers.SITE + field, "").isEmpty()) {
-            return UNKNOWN;
-        }
-        String kept = answers.getOrDefault(Answers.FROM + field, "");
-        if (kept.isEmpty()) {
-            return new Provenance(Kind.TYPED, "");
-        }
-        String[] parts = kept.split("\\|", 2);
-        return new Provenance(Kind.valueOf(parts[0]), parts.length > 1 ? parts[1] : "");
+    public static Provenance measured(String by) {
+        return new Provenance(Kind.MEASURED, by);
     }
 
-    /** As it is kept among the answers. */
-    public String kept() {
-        return kind + "|" + by;
-    }
-
-    public static String measured(String by) {
-        return new Provenance(Kind.MEASURED, by).kept();
-    }
-
-    public static String computed(String by) {
-        return new Provenance(Kind.COMPUTED, by).kept();
-    }
-
-    public static String guessed() {
-        return new Provenance(Kind.GUESSED, "").kept();
+    public static Provenance computed(String by) {
+        return new Provenance(Kind.COMPUTED, by);
     }
 }

@@ -2,33 +2,35 @@ package org.yellowfit.app.visit;
 
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.yellowfit.core.fit.Question;
-import org.yellowfit.core.fit.SiteConditions;
-import org.yellowfit.core.fit.SiteReader;
+import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.fit.Uncertainty;
-import org.yellowfit.core.fit.Wants;
+import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.light.HotHours;
-import org.yellowfit.core.light.SunBias;
-import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Field;
+import org.yellowfit.core.measure.FieldValues;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.site.Feature;
 
 /**
  * A visit as the screens see it.
  *
- * @param answers all that was said, by field, in SI units
+ * @param answers all that was said, in SI units
  * @param chosen  ids of the plants put side by side, in the order they were picked
  * @param version counts the states of the answers
  */
 public record Visit(
         UUID id,
-        Map<String, String> answers,
+        Answers answers,
         List<String> chosen,
         String advisor,
         boolean finished,
@@ -41,140 +43,118 @@ public record Visit(
     public static final int MOST_CHOSEN = 6;
 
     public String place() {
-        return answers.getOrDefault(Answers.PLACE, "");
+        return answers.get(VisitFields.PLACE, "");
     }
 
     public String customer() {
-        return answers.getOrDefault(Answers.CUSTOMER, "");
+        return answers.get(VisitFields.CUSTOMER, "");
     }
 
     public String note() {
-        return answers.getOrDefault(Answers.NOTE, "");
+        return answers.get(VisitFields.NOTE, "");
     }
 
     public UnitSystem units() {
-        return UnitSystem.valueOf(answers.getOrDefault(Answers.UNITS, UnitSystem.METRIC.name()));
+        return VisitForm.units(answers);
     }
 
     public Policy policy() {
-        return Policy.valueOf(answers.getOrDefault(Answers.POLICY, Policy.STANDARD.name()));
+        return answers.get(VisitFields.POLICY, Policy.STANDARD);
     }
 
-    public String site(String field) {
-        return answers.getOrDefault(Answers.SITE + field, "");
-    }
-
-    /** Where the place lies, and what stands for it. */
-    public String at(String field) {
-        return answers.getOrDefault(Answers.AT + field, "");
-    }
-
-    /** The things drawn, as GeoJSON by their ids. */
-    public Map<String, String> drawn() {
-        Map<String, String> drawn = new java.util.TreeMap<>();
-        answers.forEach((field, value) -> {
-            if (field.startsWith(Answers.DRAW)) {
-                drawn.put(field.substring(Answers.DRAW.length()), value);
-            }
-        });
-        return drawn;
-    }
-
-    public Provenance from(String field) {
-        return Provenance.of(answers, field);
-    }
-
-    public String wants(String field) {
-        return answers.getOrDefault(Answers.WANTS + field, "");
-    }
-
-    /** What the rules are asked. The answers were checked when they were saved. */
-    public Question question() {
-        List<Problem> problems = new ArrayList<>();
-        SiteConditions site = SiteReader.site(siteValues(answers), Answers.SITE, problems);
-        Wants wants = SiteReader.wants(values(answers, Answers.WANTS), Answers.WANTS, problems);
-        if (!problems.isEmpty()) {
-            throw new IllegalStateException("A visit was saved with unchecked answers: " + problems);
-        }
-        return new Question(site, wants, policy());
-    }
-
-    /** The question with some answers about the site changed, as if; what cannot be is left as it was. */
-    public Question questionIf(Map<String, String> changed) {
-        Map<String, String> all = Answers.with(answers, changed);
-        if (changed.containsKey(Answers.SITE + "sunHours") && !changed.containsKey(Answers.SITE + "hotHours")) {
-            all.remove(Answers.SITE + "hotHours");
-        }
-        Visit asIf = new Visit(id, all, chosen, advisor, finished, createdAt, changedAt, changedBy, version);
-        List<Problem> problems = new ArrayList<>();
-        SiteReader.site(siteValues(all), Answers.SITE, problems);
-        return problems.isEmpty() ? asIf.question() : question();
+    /** All of it in the plain form of JSON, for the customer who asks what is kept. */
+    public Map<String, Object> kept() {
+        Map<String, Object> kept = new LinkedHashMap<>();
+        kept.put("id", id);
+        kept.put("answers", AnswersJson.write(answers));
+        kept.put("chosen", chosen);
+        kept.put("advisor", advisor);
+        kept.put("finished", finished);
+        kept.put("createdAt", createdAt);
+        kept.put("changedAt", changedAt);
+        kept.put("changedBy", changedBy);
+        return kept;
     }
 
     /** Plants put aside in this visit. */
     public List<String> passed() {
-        String passed = answers.getOrDefault("passed", "");
-        return passed.isEmpty() ? List.of() : List.of(passed.split("\\|"));
+        return answers.get(VisitFields.PASSED, List.of());
     }
 
-    /** The site by field, as the rules read it. */
-    public Map<String, Object> siteValues() {
-        return siteValues(answers);
+    /** The things drawn, by their ids. */
+    public List<Feature> drawn() {
+        return answers.fields().stream()
+                .filter(field -> field.section() == Section.DRAWING)
+                .map(field -> answers.get(VisitFields.drawn(field.name())))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparing(Feature::id))
+                .toList();
     }
 
-    static Map<String, Object> siteValues(Map<String, String> answers) {
-        Map<String, Object> values = values(answers, Answers.SITE);
-        if (values.get("exposure") instanceof List<?> list && list.contains("none")) {
-            values.put("exposure", List.of());
-        }
-        String latitude = answers.getOrDefault(Answers.AT + "latitude", "");
-        if (!latitude.isBlank()) {
-            values.putIfAbsent("latitude", latitude);
-        }
-        if (Provenance.of(answers, "sunHours").kind() == Provenance.Kind.COMPUTED) {
-            values.putIfAbsent("uncertainty", Map.of("sunHours", Uncertainty.COMPUTED_SUN_H));
-        }
-        Object bias = values.remove("sunBias");
-        if (!values.containsKey("hotHours") && values.containsKey("sunHours") && bias != null) {
-            estimateHotHours(values, String.valueOf(bias));
-        }
-        return values;
+    /** What is known of the site. */
+    public <T> Optional<Known<T>> site(Field<T> field) {
+        return answers.known(VisitFields.site(field));
     }
 
-    private static void estimateHotHours(Map<String, Object> values, String bias) {
-        try {
-            double hours = Numbers.parse(String.valueOf(values.get("sunHours")));
-            values.put("hotHours", HotHours.estimate(hours, Words.parse(SunBias.class, bias)));
-        } catch (IllegalArgumentException e) {
-            // The hours themselves are out of range: the reader names that field.
-            values.remove("hotHours");
+    /** Where an answer about the site comes from; empty when it is unknown. */
+    public Optional<Provenance> from(Field<?> field) {
+        return site(field).map(Known::from);
+    }
+
+    public boolean isGuessed(Field<?> field) {
+        return from(field)
+                .filter(from -> from.kind() == Provenance.Kind.GUESSED)
+                .isPresent();
+    }
+
+    /** What the rules are asked. */
+    public Question question() {
+        FieldValues never = answers.values(Section.NEVER, WishFields.OF_A_PLANT);
+        FieldValues wished = answers.values(Section.WISHES, WishFields.OF_A_PLANT)
+                .with(
+                        WishFields.MUST,
+                        answers.get(VisitFields.wish(WishFields.MUST)).orElse(null));
+        return new Question(
+                SiteFields.conditions(siteValues()),
+                WishFields.wants(wished, never.isEmpty() ? null : never),
+                policy());
+    }
+
+    /** The question with some answers changed, as if; what cannot be is left as it was. */
+    public Question questionIf(Edit edit) {
+        Edit changed = new Edit().all(edit);
+        if (edit.touches(VisitFields.site(SiteFields.SUN_HOURS))
+                && !edit.touches(VisitFields.site(SiteFields.HOT_HOURS))) {
+            changed.clear(VisitFields.site(SiteFields.HOT_HOURS));
         }
+        Visit asIf = new Visit(
+                id, answers.with(changed), chosen, advisor, finished, createdAt, changedAt, changedBy, version);
+        List<Problem> problems = new ArrayList<>();
+        SiteFields.checkTogether(asIf.siteValues(), new InputReader(Map.of(), "", problems));
+        return problems.isEmpty() ? asIf.question() : question();
     }
 
-    private static Map<String, Object> values(Map<String, String> answers, String prefix) {
-        Map<String, Object> values = new HashMap<>();
-        answers.forEach((field, value) -> {
-            if (field.startsWith(prefix)) {
-                String name = field.substring(prefix.length());
-                put(values, name, VisitFields.isList(name) ? List.of(value.split("\\|")) : value);
-            }
-        });
-        return values;
-    }
-
-    /** {@code neverColours} is the field colours of what is never wanted. */
-    @SuppressWarnings("unchecked")
-    private static void put(Map<String, Object> values, String name, Object value) {
-        if (name.startsWith("never")) {
-            String field = Character.toLowerCase(name.charAt(5)) + name.substring(6);
-            ((Map<String, Object>) values.computeIfAbsent("never", key -> new HashMap<String, Object>()))
-                    .put(field, value);
-        } else {
-            values.put(name, value);
+    /** The site as the rules take it, with what follows from the other answers. */
+    public FieldValues siteValues() {
+        FieldValues told = answers.values(Section.SITE, SiteFields.ALL);
+        if (!told.has(SiteFields.LATITUDE)) {
+            told = told.with(
+                    SiteFields.LATITUDE, answers.get(VisitFields.LATITUDE).orElse(null));
         }
+        if (from(SiteFields.SUN_HOURS)
+                .filter(from -> from.kind() == Provenance.Kind.COMPUTED)
+                .isPresent()) {
+            told = told.with(SiteFields.UNCERTAINTY, Uncertainty.COMPUTED);
+        }
+        return told.has(SiteFields.HOT_HOURS) ? told : told.with(SiteFields.HOT_HOURS, estimatedHotHours(told));
     }
 
-    static Map<String, Object> wantsValues(Map<String, String> answers) {
-        return values(answers, Answers.WANTS);
+    private Double estimatedHotHours(FieldValues told) {
+        Double hours = told.get(SiteFields.SUN_HOURS);
+        return hours == null
+                ? null
+                : answers.get(VisitFields.SUN_BIAS)
+                        .map(bias -> HotHours.estimate(hours, bias))
+                        .orElse(null);
     }
 }

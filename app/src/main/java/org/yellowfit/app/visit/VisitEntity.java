@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 @Entity
@@ -17,10 +18,13 @@ class VisitEntity {
     @Id
     private UUID id;
 
+    @TenantId
+    private Long shopId;
+
     private String place;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Map<String, String> answers;
+    private Map<String, Object> answers;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private List<String> chosen;
@@ -35,7 +39,7 @@ class VisitEntity {
 
     protected VisitEntity() {}
 
-    VisitEntity(Map<String, String> answers, String by, Instant now) {
+    VisitEntity(Answers answers, String by, Instant now) {
         id = UUID.randomUUID();
         advisor = by;
         createdAt = now;
@@ -43,9 +47,9 @@ class VisitEntity {
         answer(answers, by, now);
     }
 
-    void answer(Map<String, String> saved, String by, Instant now) {
-        answers = Map.copyOf(saved);
-        place = saved.getOrDefault(Answers.PLACE, "");
+    void answer(Answers saved, String by, Instant now) {
+        answers = AnswersJson.write(saved);
+        place = saved.get(VisitFields.PLACE, "");
         changedBy = by;
         changedAt = now;
         version++;
@@ -61,6 +65,15 @@ class VisitEntity {
     }
 
     Visit toVisit() {
-        return new Visit(id, answers, List.copyOf(chosen), advisor, finished, createdAt, changedAt, changedBy, version);
+        return new Visit(
+                id,
+                AnswersJson.read(answers),
+                List.copyOf(chosen),
+                advisor,
+                finished,
+                createdAt,
+                changedAt,
+                changedBy,
+                version);
     }
 }

@@ -4,144 +4,141 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.yellowfit.core.fit.SiteReader;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.fit.WishFields;
+import org.yellowfit.core.light.SeenSun;
 import org.yellowfit.core.light.SunBias;
-import org.yellowfit.core.measure.Length;
+import org.yellowfit.core.measure.Field;
+import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.site.Feature;
+import org.yellowfit.core.site.FeatureKind;
+import org.yellowfit.core.site.FeatureReader;
+import org.yellowfit.core.site.FeatureWriter;
+import org.yellowfit.core.soil.SoilTestFields;
 
-/**
- * The fields of a visit's forms: between what a person types, in the visit's units, and the answers that are kept, in
- * SI units.
- */
+/** Every field a visit may hold. What is not in here is kept by no visit. */
 public final class VisitFields {
 
-    private static final Set<String> LENGTHS =
-            Set.of("depthM", "lengthM", "maxHeightM", "wallClearanceM", "pathClearanceM", "screenHeightM");
-    private static final Set<String> TEMPERATURES = Set.of("minTempC");
-    private static final Set<String> LISTS = Set.of(
-            "exposure",
-            "kinds",
-            "colours",
-            "bloomMonths",
-            "colourMonths",
-            "uses",
-            "springFrosts",
-            "must",
-            "neverKinds",
-            "neverColours",
-            "neverUses");
-    private static final int LONGEST_NAME = 160;
-    private static final int LONGEST_NOTE = 4000;
-    /** Lengths are kept to a tenth of a millimetre. */
-    private static final double KEPT_PER_M = 10_000;
+    static final int LONGEST_NAME = 160;
+    static final int LONGEST_NOTE = 4000;
+    private static final Pattern FEATURE_ID = Pattern.compile("[A-Za-z0-9_-]{1,40}");
 
-    /** What came of a form: the answers to keep, or what is wrong by field. */
-    public record Checked(Map<String, String> answers, Map<String, String> problems) {
+    public static final VisitField<String> PLACE = about(words("place"));
+    public static final VisitField<String> CUSTOMER = about(words("customer"));
+    public static final VisitField<String> NOTE = about(words("note"));
+    public static final VisitField<UnitSystem> UNITS = about(Field.word("units", UnitSystem.class));
+    public static final VisitField<Policy> POLICY = about(Field.word("policy", Policy.class));
+    /** Ids of the plants put aside. */
+    public static final VisitField<List<String>> PASSED = about(Field.list("passed", id -> id, id -> id));
 
-        public boolean isFine() {
-            return problems.isEmpty();
-        }
-    }
+    /** On which side of noon the sun comes: the hot hours are estimated from it where they are not known. */
+    public static final VisitField<SunBias> SUN_BIAS =
+            new VisitField<>(Section.SITE, Field.word("sunBias", SunBias.class));
+
+    public static final VisitField<Double> LATITUDE = at(Field.number("latitude", -90, 90, "degrees"));
+    public static final VisitField<Double> LONGITUDE = at(Field.number("longitude", -180, 180, "degrees"));
+    public static final VisitField<Double> UTC_OFFSET = at(Field.number("utcOffset", -14, 14, "hours"));
+    /** Clockwise from the drawing's +y to true north, degrees. */
+    public static final VisitField<Double> NORTH = at(Field.number("north", -360, 360, "degrees"));
+    /** The year the drawing shows. */
+    public static final VisitField<Double> DRAWN_IN = at(Field.number("drawnIn", 1900, 2200, ""));
+
+    public static final VisitField<UUID> STATION = at(Field.text("station", UUID::fromString, UUID::toString));
+    /** The patch the site's light and room are those of. */
+    public static final VisitField<String> PATCH = at(words("patch"));
+
+    public static final VisitField<Double> PATCH_AREA = at(Field.number("areaM2", 0, 1e8, "m²"));
+    public static final VisitField<Boolean> UNDER_ROOF = at(Field.yesNo("underRoof"));
+    public static final VisitField<Double> SLOPE = at(Field.number("slopePercent", 0, 100, "%"));
+    /** What sets the height limit. */
+    public static final VisitField<FeatureKind> LIMITED_BY = at(Field.word("limitedBy", FeatureKind.class));
+
+    private static final Map<String, VisitField<?>> BY_KEY = byKey();
 
     private VisitFields() {}
 
-    static boolean isList(String name) {
-        return LISTS.contains(name);
+    public static <T> VisitField<T> site(Field<T> field) {
+        return new VisitField<>(Section.SITE, field);
     }
 
-    /** The text of an answer as the form shows it, in the visit's units. */
-    public static String shown(String field, String kept, UnitSystem units) {
-        String name = field.substring(field.indexOf('.') + 1);
-        if (kept.isBlank()) {
-            return "";
-        }
-        if (LENGTHS.contains(name)) {
-            return shownLength(Double.parseDouble(kept), units);
-        }
-        if (TEMPERATURES.contains(name) && units == UnitSystem.US) {
-            return Numbers.rounded(Double.parseDouble(kept) * 9 / 5 + 32, 1);
-        }
-        return kept;
+    public static <T> VisitField<T> wish(Field<T> field) {
+        return new VisitField<>(Section.WISHES, field);
     }
 
-    /**
-     * Checks what was typed.
-     *
-     * @param typed  text by field, lists joined by {@code |}
-     * @param before the answers the form was filled from; a length left as it was shown stays exactly as it was
-     */
-    public static Checked check(Map<String, String> typed, Map<String, String> before) {
-        Map<String, String> answers = new LinkedHashMap<>();
-        Map<String, String> problems = new LinkedHashMap<>();
-        UnitSystem units = units(typed, before);
-        typed.forEach((field, text) -> {
-            try {
-                answers.put(field, kept(field, text.strip(), units, before));
-            } catch (IllegalArgumentException e) {
-                problems.put(field, e.getMessage());
-            }
-        });
-        List<Problem> found = new ArrayList<>();
-        Map<String, String> all = Answers.with(before, answers);
-        SiteReader.site(Visit.siteValues(all), Answers.SITE, found);
-        SiteReader.wants(Visit.wantsValues(all), Answers.WANTS, found);
-        found.forEach(problem -> problems.putIfAbsent(problem.field().replaceAll("\\[\\d+]$", ""), problem.message()));
-        return new Checked(answers, problems);
+    public static <T> VisitField<T> never(Field<T> field) {
+        return new VisitField<>(Section.NEVER, field);
     }
 
-    private static UnitSystem units(Map<String, String> typed, Map<String, String> before) {
-        String units = typed.getOrDefault(Answers.UNITS, before.getOrDefault(Answers.UNITS, UnitSystem.METRIC.name()));
-        return units.equals(UnitSystem.US.name()) ? UnitSystem.US : UnitSystem.METRIC;
+    public static <T> VisitField<T> soil(Field<T> field) {
+        return new VisitField<>(Section.SOIL, field);
     }
 
-    private static String kept(String field, String text, UnitSystem units, Map<String, String> before) {
-        String name = field.substring(field.indexOf('.') + 1);
-        String was = before.getOrDefault(field, "");
-        UnitSystem shownIn = units(Map.of(), before);
-        if (text.isEmpty() || units == shownIn && text.equals(shown(field, was, units))) {
-            return text.isEmpty() ? "" : was;
-        }
-        if (LENGTHS.contains(name)) {
-            return Numbers.write(Math.rint(Length.parse(text, units) * KEPT_PER_M) / KEPT_PER_M);
-        }
-        if (TEMPERATURES.contains(name)) {
-            double typed = Numbers.parse(text.replace('−', '-'));
-            return Numbers.write(Math.rint((units == UnitSystem.US ? (typed - 32) * 5 / 9 : typed) * 100) / 100);
-        }
-        return checkedText(field, name, text);
+    /** @param month one of {@link SeenSun#TIMES} */
+    public static VisitField<List<Integer>> seenSun(int month) {
+        return new VisitField<>(
+                Section.SEEN_SUN, Field.list(String.valueOf(month), VisitFields::clockHour, hour -> hour));
     }
 
-    private static String checkedText(String field, String name, String text) {
-        switch (name) {
-            case Answers.UNITS -> UnitSystem.valueOf(text);
-            case Answers.POLICY -> Policy.valueOf(text);
-            case "sunBias" -> Words.parse(SunBias.class, text);
-            default -> {
-                int longest = field.equals(Answers.NOTE) ? LONGEST_NOTE : LONGEST_NAME;
-                if (text.length() > longest) {
-                    throw new IllegalArgumentException(
-                            "This is %d characters long; at most %d are kept.".formatted(text.length(), longest));
-                }
-            }
-        }
-        return text;
+    /** The thing drawn that has this id. */
+    public static VisitField<Feature> drawn(String id) {
+        return new VisitField<>(Section.DRAWING, Field.of(id, VisitFields::feature, FeatureWriter::write));
     }
 
-    private static String shownLength(double metres, UnitSystem units) {
-        if (units == UnitSystem.METRIC) {
-            return Numbers.rounded(metres, 4) + " m";
+    /** The field a form means; empty for what no visit holds. */
+    public static Optional<VisitField<?>> named(String key) {
+        String drawing = Section.DRAWING.prefix;
+        if (key.startsWith(drawing)) {
+            String id = key.substring(drawing.length());
+            return FEATURE_ID.matcher(id).matches() ? Optional.of(drawn(id)) : Optional.empty();
         }
-        double inches = metres / UnitSystem.INCH_M;
-        long feet = (long) Math.floor(inches / 12 + 1e-9);
-        String rest = Numbers.rounded(inches - feet * 12, 2);
-        if (feet == 0) {
-            return rest + " in";
+        return Optional.ofNullable(BY_KEY.get(key));
+    }
+
+    private static Map<String, VisitField<?>> byKey() {
+        List<VisitField<?>> all = new ArrayList<>(List.of(PLACE, CUSTOMER, NOTE, UNITS, POLICY, PASSED, SUN_BIAS));
+        SiteFields.ALL.forEach(field -> all.add(site(field)));
+        Stream.concat(WishFields.OF_A_PLANT.stream(), Stream.of(WishFields.MUST))
+                .forEach(field -> all.add(wish(field)));
+        WishFields.OF_A_PLANT.forEach(field -> all.add(never(field)));
+        all.addAll(List.of(LATITUDE, LONGITUDE, UTC_OFFSET, NORTH, DRAWN_IN, STATION));
+        all.addAll(List.of(PATCH, PATCH_AREA, UNDER_ROOF, SLOPE, LIMITED_BY));
+        SoilTestFields.ALL.forEach(field -> all.add(soil(field)));
+        SeenSun.TIMES.forEach(month -> all.add(seenSun(month)));
+        Map<String, VisitField<?>> byKey = new LinkedHashMap<>();
+        all.forEach(field -> byKey.put(field.key(), field));
+        return byKey;
+    }
+
+    private static <T> VisitField<T> about(Field<T> field) {
+        return new VisitField<>(Section.ABOUT, field);
+    }
+
+    private static <T> VisitField<T> at(Field<T> field) {
+        return new VisitField<>(Section.POSITION, field);
+    }
+
+    private static Field<String> words(String name) {
+        return Field.text(name, text -> text, text -> text);
+    }
+
+    private static Feature feature(InputReader in, String id) {
+        Object given = in.plain(id);
+        List<Feature> read = given == null ? List.of() : FeatureReader.read(List.of(given), in.problems());
+        return read.isEmpty() ? null : read.get(0);
+    }
+
+    private static int clockHour(String text) {
+        double hour = Numbers.parse(text);
+        if (!(hour >= 0 && hour <= 23 && hour == Math.rint(hour))) {
+            throw new IllegalArgumentException("A clock hour is a whole number from 0 to 23.");
         }
-        return rest.equals("0") ? feet + " ft" : feet + " ft " + rest + " in";
+        return (int) hour;
     }
 }

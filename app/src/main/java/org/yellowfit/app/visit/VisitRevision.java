@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.annotations.TenantId;
 import org.hibernate.type.SqlTypes;
 
 @Entity
@@ -17,11 +18,14 @@ class VisitRevision {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
 
+    @TenantId
+    private Long shopId;
+
     private UUID visitId;
     private long version;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private Map<String, String> answers;
+    private Map<String, Object> answers;
 
     private Instant changedAt;
     private String changedBy;
@@ -31,12 +35,12 @@ class VisitRevision {
     VisitRevision(Visit visit) {
         visitId = visit.id();
         version = visit.version();
-        answers = visit.answers();
+        answers = AnswersJson.write(visit.answers());
         changedAt = visit.changedAt();
         changedBy = visit.changedBy();
     }
 
-    Map<String, String> answers() {
-        return answers;
+    Answers answers() {
+        return AnswersJson.read(answers);
     }
 }

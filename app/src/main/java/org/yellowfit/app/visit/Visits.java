@@ -3,7 +3,6 @@ package org.yellowfit.app.visit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
@@ -18,11 +17,10 @@ public class Visits {
     public sealed interface Outcome {
 
         /** @param theirs what somebody else had changed meanwhile, and what is kept of it; by whom in {@code by} */
-        record Saved(Visit visit, List<Answers.Change> theirs, String by) implements Outcome {}
+        record Saved(Visit visit, List<Merge.Change<?>> theirs, String by) implements Outcome {}
 
         /** Nothing was saved: both changed the same fields. {@code merged} holds what was typed here with all else of theirs. */
-        record Conflict(
-                Visit current, Map<String, String> merged, List<Answers.Change> conflicts, List<Answers.Change> theirs)
+        record Conflict(Visit current, Answers merged, List<Merge.Change<?>> conflicts, List<Merge.Change<?>> theirs)
                 implements Outcome {}
     }
 
@@ -47,8 +45,8 @@ public class Visits {
     }
 
     @Transactional
-    public Visit create(Map<String, String> answers, String by) {
-        VisitEntity entity = visits.save(new VisitEntity(Answers.with(Map.of(), answers), by, Instant.now()));
+    public Visit create(Edit given, String by) {
+        VisitEntity entity = visits.save(new VisitEntity(Answers.NONE.with(given), by, Instant.now()));
         Visit visit = entity.toVisit();
         revisions.save(new VisitRevision(visit));
         return visit;
@@ -58,19 +56,19 @@ public class Visits {
      * Saves the fields of one form.
      *
      * @param version the state the form was filled from
-     * @param given   the form's fields; those of other forms stay as they are
+     * @param given   what the form sets and takes out; the fields of other forms stay as they are
      */
     @Transactional
-    public Optional<Outcome> save(UUID id, long version, Map<String, String> given, String by) {
+    public Optional<Outcome> save(UUID id, long version, Edit given, String by) {
         return visits.lock(id).map(entity -> {
             Visit current = entity.toVisit();
-            Map<String, String> base = version == current.version()
+            Answers base = version == current.version()
                     ? current.answers()
                     : revisions
                             .findByVisitIdAndVersion(id, version)
                             .map(VisitRevision::answers)
                             .orElse(current.answers());
-            Answers.Merge merge = Answers.merge(base, current.answers(), Answers.with(base, given));
+            Merge merge = Merge.of(base, current.answers(), base.with(given));
             if (!merge.conflicts().isEmpty()) {
                 return new Outcome.Conflict(current, merge.merged(), merge.conflicts(), merge.theirs());
             }
@@ -83,14 +81,15 @@ public class Visits {
     }
 
     /**
-     * Sets some answers whatever else has changed; blank ones are taken out. For values that a study or an instrument
+     * Sets some answers whatever else has changed. For values that a study or an instrument
      * gives.
      */
     @Transactional
-    public Optional<Visit> put(UUID id, Map<String, String> given, String by) {
+    public Optional<Visit> put(UUID id, Edit given, String by) {
         return visits.lock(id).map(entity -> {
-            Map<String, String> answers = Answers.with(entity.toVisit().answers(), given);
-            if (!answers.equals(entity.toVisit().answers())) {
+            Answers before = entity.toVisit().answers();
+            Answers answers = before.with(given);
+            if (!answers.equals(before)) {
                 entity.answer(answers, by, Instant.now());
                 revisions.save(new VisitRevision(entity.toVisit()));
             }

@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -54,6 +55,11 @@ public final class Sentences {
     /** A sentence or label that needs no units. */
     public static String say(String key, Object... values) {
         return say(Fact.of(key, values), UnitSystem.METRIC);
+    }
+
+    /** What the bundle has under a key; empty when it has nothing. */
+    public static Optional<String> find(String key) {
+        return bundle().containsKey(key) ? Optional.of(say(key)) : Optional.empty();
     }
 
     /** A word of a closed list, as a label. */

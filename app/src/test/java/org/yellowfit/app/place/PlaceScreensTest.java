@@ -3,6 +3,7 @@ package org.yellowfit.app.place;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.yellowfit.app.Screens.text;
 
+import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -11,6 +12,8 @@ import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.site.Feature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -56,7 +59,7 @@ class PlaceScreensTest {
         assertThat(study.get("patches").get(0).get("facts").toString()).contains("0 h of it in the hot hours");
         assertThat(study.get("patches").get(0).get("facts").toString())
                 .contains("Nothing above 90 cm: the sill of the window.");
-        assertThat(screens.again(visit.id()).drawn()).containsOnlyKeys("f1", "f2", "f3");
+        assertThat(screens.again(visit.id()).drawn()).extracting(Feature::id).containsExactly("f1", "f2", "f3");
         assertThat(text(screens.get("/visits/" + visit.id() + "/place"))).contains("\"f2\"", "Patches of light");
     }
 
@@ -69,10 +72,10 @@ class PlaceScreensTest {
         assertThat(gone.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         Visit chosen = screens.again(visit.id());
         assertThat(chosen.question().site().light().sunHours()).isBetween(5.5, 7.0);
-        assertThat(chosen.site("sunBias")).isEqualTo("morning");
-        assertThat(chosen.site("maxHeightM")).isEqualTo("0.9");
-        assertThat(chosen.site("depthM")).isEqualTo("0.7");
-        assertThat(chosen.from("sunHours").kind()).isEqualTo(Provenance.Kind.COMPUTED);
+        assertThat(Screens.kept(chosen, "site.sunBias")).isEqualTo("morning");
+        assertThat(Screens.kept(chosen, "site.maxHeightM")).isEqualTo("0.9");
+        assertThat(Screens.kept(chosen, "site.depthM")).isEqualTo("0.7");
+        assertThat(chosen.from(SiteFields.SUN_HOURS).orElseThrow().kind()).isEqualTo(Provenance.Kind.COMPUTED);
         assertThat(text(screens.get("/visits/" + visit.id() + "/card")))
                 .contains("from the drawing, patch A", "the sill of the window");
         screens.post(
@@ -87,9 +90,9 @@ class PlaceScreensTest {
                         "guess.sunHours",
                         "yes"));
         Visit typed = screens.again(visit.id());
-        assertThat(typed.from("sunHours").kind()).isEqualTo(Provenance.Kind.GUESSED);
-        assertThat(typed.site("hotHours")).isEmpty();
-        assertThat(typed.at("patch")).isEmpty();
+        assertThat(typed.from(SiteFields.SUN_HOURS).orElseThrow().kind()).isEqualTo(Provenance.Kind.GUESSED);
+        assertThat(Screens.kept(typed, "site.hotHours")).isEmpty();
+        assertThat(Screens.kept(typed, "at.patch")).isEmpty();
         assertThat(screens.post("/visits/" + visit.id() + "/place/patch", Map.of("patch", "Z")))
                 .hasStatus(404);
     }
@@ -131,12 +134,12 @@ class PlaceScreensTest {
         MvcTestResult beside = ben.send("/visits/" + visit.id() + "/place", body(version, HOUSE, BED, WINDOW));
         assertThat(beside).hasStatusOk();
         assertThat(json(beside).get("told").toString()).contains("Ada Quillfeather drew here meanwhile");
-        assertThat(ada.again(visit.id()).drawn().get("f2")).contains("8.9");
+        assertThat(ada.again(visit.id()).drawn().get(1).points()[1][0]).isEqualTo(8.9);
         MvcTestResult clash =
                 ben.send("/visits/" + visit.id() + "/place", body(version, HOUSE, BED.replace("8.7", "9.3")));
         assertThat(clash).hasStatus(409);
         assertThat(json(clash).get("features").size()).isEqualTo(3);
-        assertThat(ada.again(visit.id()).drawn().get("f2")).contains("8.9");
+        assertThat(ada.again(visit.id()).drawn().get(1).points()[1][0]).isEqualTo(8.9);
     }
 
     @Test
@@ -153,6 +156,7 @@ class PlaceScreensTest {
                 "{\"version\":%d,\"at\":%s,\"features\":%s}"
                         .formatted(other.version(), out.get("place"), out.get("features")));
         assertThat(screens.again(other.id()).drawn())
+                .usingRecursiveComparison()
                 .isEqualTo(screens.again(visit.id()).drawn());
     }
 
@@ -183,7 +187,7 @@ class PlaceScreensTest {
         assertThat(kept.getResponse().getRedirectedUrl()).endsWith("/shortlist");
         Visit after = screens.again(visit.id());
         assertThat(after.question().site().light().sunHours()).isBetween(3.6, 4.0);
-        assertThat(after.site("sunBias")).isEqualTo("morning");
+        assertThat(Screens.kept(after, "site.sunBias")).isEqualTo("morning");
         assertThat(text(screens.get("/visits/" + visit.id() + "/sun"))).contains("before and", "checked");
     }
 
@@ -200,7 +204,11 @@ class PlaceScreensTest {
                 .hasStatus3xxRedirection();
         assertThat(screens.again(visit.id()).question().site().light().sunHours())
                 .isBetween(drawn - 0.5, drawn + 0.5);
-        assertThat(screens.again(visit.id()).from("sunHours").kind()).isEqualTo(Provenance.Kind.MEASURED);
+        assertThat(screens.again(visit.id())
+                        .from(SiteFields.SUN_HOURS)
+                        .orElseThrow()
+                        .kind())
+                .isEqualTo(Provenance.Kind.MEASURED);
         MvcTestResult refused = screens.upload(
                 "/visits/" + visit.id() + "/sun/log",
                 "log.csv",
@@ -213,19 +221,11 @@ class PlaceScreensTest {
     @Test
     void theCardTellsWhatIsWorthFindingOut(RunningApp app) {
         Screens screens = Screens.of(app);
-        Visit visit = screens.visit(Map.of(
-                "place",
-                "Half known",
-                "units",
-                "METRIC",
-                "site.zone",
-                "6b",
-                "site.sunHours",
-                "4",
-                "from.sunHours",
-                "GUESSED|",
-                "site.texture",
-                "loam"));
+        Map<String, String> answers = Map.of("site.zone", "6b", "site.sunHours", "4", "site.texture", "loam");
+        Visit visit = screens.visit(answers);
+        Map<String, String> form = new HashMap<>(answers);
+        form.putAll(Map.of("place", "Half known", "guess.sunHours", "yes", "version", "1"));
+        assertThat(screens.post("/visits/" + visit.id() + "/site", form)).hasStatus3xxRedirection();
         String card = text(screens.get("/visits/" + visit.id() + "/card"));
         assertThat(card).contains("Knowing the hours of sun would settle", "pH not known", "not known", "guessed");
     }

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.Screens;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
@@ -43,7 +44,7 @@ class ScreensTest {
     }
 
     private static Visit visit(RunningApp app, Map<String, String> answers) {
-        return app.bean(Visits.class).create(answers, "Ada Quillfeather");
+        return Screens.of(app).visit(answers);
     }
 
     @Test
@@ -95,8 +96,8 @@ class ScreensTest {
         assertThat(String.valueOf(second.getMvcResult().getFlashMap().get("told")))
                 .contains("Ada Quillfeather", "ph");
         Visit both = app.bean(Visits.class).find(start.id()).orElseThrow();
-        assertThat(both.site("zone")).isEqualTo("6b");
-        assertThat(both.site("ph")).isEqualTo("7");
+        assertThat(Screens.kept(both, "site.zone")).isEqualTo("6b");
+        assertThat(Screens.kept(both, "site.ph")).isEqualTo("7");
     }
 
     @Test
@@ -115,7 +116,7 @@ class ScreensTest {
                 Map.of("version", version, "place", "One field", "site.zone", "7a", "note", "typed by Ben"));
         assertThat(asked).hasStatus(409);
         assertThat(text(asked)).contains("Ada Quillfeather meanwhile set", "typed by Ben");
-        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone"))
+        assertThat(Screens.kept(app.bean(Visits.class).find(start.id()).orElseThrow(), "site.zone"))
                 .isEqualTo("6b");
         String now = String.valueOf(
                 app.bean(Visits.class).find(start.id()).orElseThrow().version());
@@ -125,7 +126,7 @@ class ScreensTest {
                         "/visits/" + start.id() + "/site",
                         Map.of("version", now, "place", "One field", "site.zone", "7a", "note", "typed by Ben")))
                 .hasStatus3xxRedirection();
-        assertThat(app.bean(Visits.class).find(start.id()).orElseThrow().site("zone"))
+        assertThat(Screens.kept(app.bean(Visits.class).find(start.id()).orElseThrow(), "site.zone"))
                 .isEqualTo("7a");
     }
 

@@ -13,6 +13,7 @@ import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.fit.SiteFields;
 
 /** The soil's tests: worked out as typed, taken over one by one, wrong numbers told at their place. */
 @ExtendWith(RunningApp.class)
@@ -50,7 +51,7 @@ class SoilScreensTest {
                         "pH 6.4, the middle of 3 readings",
                         "Elemental sulfur: 1 kg in all, in 2 goes",
                         "laboratory");
-        assertThat(screens.again(visit.id()).site("texture")).isEmpty();
+        assertThat(Screens.kept(screens.again(visit.id()), "site.texture")).isEmpty();
     }
 
     @Test
@@ -63,15 +64,19 @@ class SoilScreensTest {
             assertThat(screens.post("/visits/" + visit.id() + "/soil", fields)).hasStatus3xxRedirection();
         }
         Visit after = screens.again(visit.id());
-        assertThat(after.site("texture")).isEqualTo("loam");
-        assertThat(after.site("drainage")).isEqualTo("good");
-        assertThat(after.site("ph")).isEqualTo("6.4");
-        assertThat(after.from("ph")).isEqualTo(new Provenance(Provenance.Kind.MEASURED, "by 3 readings"));
+        assertThat(Screens.kept(after, "site.texture")).isEqualTo("loam");
+        assertThat(Screens.kept(after, "site.drainage")).isEqualTo("good");
+        assertThat(Screens.kept(after, "site.ph")).isEqualTo("6.4");
+        assertThat(after.from(SiteFields.PH)).contains(Provenance.measured("by 3 readings"));
         assertThat(text(screens.get("/visits/" + visit.id() + "/soil"))).contains("value=\"6.2 6.6 6.4\"");
         fields.put("take", "moisture");
         assertThat(told(screens.post("/visits/" + visit.id() + "/soil", fields)))
                 .contains("moisture");
-        assertThat(screens.again(visit.id()).from("moisture").kind()).isEqualTo(Provenance.Kind.COMPUTED);
+        assertThat(screens.again(visit.id())
+                        .from(SiteFields.MOISTURE)
+                        .orElseThrow()
+                        .kind())
+                .isEqualTo(Provenance.Kind.COMPUTED);
     }
 
     @Test

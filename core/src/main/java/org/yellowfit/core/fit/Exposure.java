@@ -27,7 +27,7 @@ public enum Exposure {
         return Stream.of(values())
                 .filter(each -> Words.of(each).equals(word))
                 .findFirst()
-                .orElseThrow(() -> Words.unknown(
-                        text, Stream.of(values()).map(Words::of).toList()));
+                .orElseThrow(() ->
+                        Words.unknown(text, Stream.of(values()).map(Words::of).toList()));
     }
 }

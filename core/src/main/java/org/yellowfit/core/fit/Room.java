@@ -48,6 +48,11 @@ public record Room(
         return lengthM == null ? across : Math.min(across, lengthM);
     }
 
+    /** m²; null when depth or length is not known. */
+    public Double areaM2() {
+        return depthM == null || lengthM == null ? null : Double.valueOf(depthM * lengthM);
+    }
+
     /** Room for a plant so wide, the clearances kept. */
     public Room forSpread(double spreadM) {
         Double depth = depthM == null ? null : (Double) Math.max(depthM, spreadM + wallClearanceM + pathClearanceM);

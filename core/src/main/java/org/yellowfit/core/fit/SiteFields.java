@@ -23,10 +23,10 @@ public final class SiteFields {
     /** More degree days than a hot desert gathers in a spring. */
     private static final double MOST_DEGREE_DAYS = 6000;
 
-    public static final Field<HardinessZone> ZONE =
-            Field.text("zone", HardinessZone::parse, HardinessZone::label);
+    public static final Field<HardinessZone> ZONE = Field.text("zone", HardinessZone::parse, HardinessZone::label);
     /** Mean of the yearly lowest temperatures. */
     public static final Field<Double> MIN_TEMP = Field.number("minTempC", -70, 40, "°C");
+
     public static final Field<Boolean> SHELTERED = Field.yesNo("sheltered");
     public static final Field<Boolean> FROST_POCKET = Field.yesNo("frostPocket");
     public static final Field<List<Double>> SPRING_FROSTS =
@@ -37,8 +37,7 @@ public final class SiteFields {
     public static final Field<Boolean> REFLECTED_HEAT = Field.yesNo("reflectedHeat");
     public static final Field<Boolean> HOT_SUMMER = Field.yesNo("hotSummer");
 
-    public static final Field<TextureClass> TEXTURE =
-            Field.text("texture", TextureClass::parse, TextureClass::words);
+    public static final Field<TextureClass> TEXTURE = Field.text("texture", TextureClass::parse, TextureClass::words);
     public static final Field<Drainage> DRAINAGE = Field.word("drainage", Drainage.class);
     public static final Field<Double> PH = Field.number("ph", 3, 10, "");
     public static final Field<Double> MOISTURE = Field.number("moisture", 1, 5, "");
@@ -114,11 +113,7 @@ public final class SiteFields {
                 new LightConditions(
                         told.get(SUN_HOURS), told.get(HOT_HOURS), told.get(REFLECTED_HEAT), told.get(HOT_SUMMER)),
                 new SoilConditions(
-                        told.get(TEXTURE),
-                        told.get(DRAINAGE),
-                        told.get(PH),
-                        told.get(MOISTURE),
-                        told.get(CONTAINER)),
+                        told.get(TEXTURE), told.get(DRAINAGE), told.get(PH), told.get(MOISTURE), told.get(CONTAINER)),
                 room(told),
                 surroundings(told),
                 new PlantingSeason(told.get(PLANTING_DATE), told.get(FIRST_FROST), told.get(LATITUDE)),
@@ -127,11 +122,12 @@ public final class SiteFields {
     }
 
     /** Notes values that cannot stand together. */
-    static void checkTogether(FieldValues told, InputReader in) {
+    public static void checkTogether(FieldValues told, InputReader in) {
         Room room = room(told);
         if (room.depthM() != null && room.wallClearanceM() + room.pathClearanceM() >= room.depthM()) {
             in.problem(
-                    DEPTH.name(), "The clearances from wall and path take up the whole depth; nothing is left to plant.");
+                    DEPTH.name(),
+                    "The clearances from wall and path take up the whole depth; nothing is left to plant.");
         }
     }
 

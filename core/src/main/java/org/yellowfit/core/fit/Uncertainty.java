@@ -15,8 +15,8 @@ public record Uncertainty(double sunH, double ph, double lengthShare) {
 
     /** As people tell it at the counter. */
     public static final Uncertainty TYPED = new Uncertainty(0.5, 0.3, 0.02);
-    /** Hours computed from the drawing. */
-    public static final double COMPUTED_SUN_H = 0.3;
+    /** Hours computed from the drawing; all else as told. */
+    public static final Uncertainty COMPUTED = new Uncertainty(0.3, TYPED.ph, TYPED.lengthShare);
     /** Soil pH from a laboratory. */
     public static final double LABORATORY_PH = 0.1;
 

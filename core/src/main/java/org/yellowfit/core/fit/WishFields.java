@@ -15,8 +15,7 @@ public final class WishFields {
 
     private static final double DEAREST = 100_000;
 
-    public static final Field<List<Kind>> KINDS =
-            Field.list("kinds", text -> Words.parse(Kind.class, text), Words::of);
+    public static final Field<List<Kind>> KINDS = Field.list("kinds", text -> Words.parse(Kind.class, text), Words::of);
     public static final Field<Boolean> EVERGREEN = Field.yesNo("evergreen");
     public static final Field<List<WantedColour>> COLOURS =
             Field.list("colours", WantedColour::new, WantedColour::text);

@@ -33,9 +33,14 @@ public record WorthFindingOut(Field<?> field, int plants) {
         put(
                 likely,
                 SiteFields.ZONE,
-                Stream.of("4b", "5b", "6b", "7b", "8b").map(HardinessZone::parse).toList());
+                Stream.of("4b", "5b", "6b", "7b", "8b")
+                        .map(HardinessZone::parse)
+                        .toList());
         put(likely, SiteFields.SUN_HOURS, List.of(1.0, 3.0, 5.0, 7.0));
-        put(likely, SiteFields.TEXTURE, List.of(TextureClass.LOAMY_SAND, TextureClass.LOAM_CLASS, TextureClass.CLAY_CLASS));
+        put(
+                likely,
+                SiteFields.TEXTURE,
+                List.of(TextureClass.LOAMY_SAND, TextureClass.LOAM_CLASS, TextureClass.CLAY_CLASS));
         put(likely, SiteFields.DRAINAGE, List.of(Drainage.values()));
         put(likely, SiteFields.MOISTURE, List.of(1.5, 3.0, 4.5));
         put(likely, SiteFields.PH, List.of(5.5, 6.5, 7.5));
@@ -86,7 +91,11 @@ public record WorthFindingOut(Field<?> field, int plants) {
         int settled = 0;
         for (int i = 0; i < plants.size(); i++) {
             int plant = i;
-            if (markings.stream().mapToInt(marking -> band(plant, marking)).distinct().count() > 1) {
+            if (markings.stream()
+                            .mapToInt(marking -> band(plant, marking))
+                            .distinct()
+                            .count()
+                    > 1) {
                 settled++;
             }
         }

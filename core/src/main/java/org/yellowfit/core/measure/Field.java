@@ -19,25 +19,27 @@ public final class Field<T> {
 
     private final String name;
     private final String unit;
+    private final boolean list;
     private final Reading<T> reading;
     private final Function<T, ?> writing;
 
     /** @param unit of a number, like {@code m}; empty for none */
-    private Field(String name, String unit, Reading<T> reading, Function<T, ?> writing) {
+    private Field(String name, String unit, boolean list, Reading<T> reading, Function<T, ?> writing) {
         this.name = name;
         this.unit = unit;
+        this.list = list;
         this.reading = reading;
         this.writing = writing;
     }
 
     /** @param writing into numbers, text, truth values, and lists and maps of these */
     public static <T> Field<T> of(String name, Reading<T> reading, Function<T, ?> writing) {
-        return new Field<>(name, "", reading, writing);
+        return new Field<>(name, "", false, reading, writing);
     }
 
     /** A number within {@code least} and {@code most}, both allowed. */
     public static Field<Double> number(String name, double least, double most, String unit) {
-        return new Field<>(name, unit, (in, field) -> in.number(field, least, most, unit), value -> value);
+        return new Field<>(name, unit, false, (in, field) -> in.number(field, least, most, unit), value -> value);
     }
 
     public static Field<Boolean> yesNo(String name) {
@@ -59,9 +61,12 @@ public final class Field<T> {
 
     /** An empty list is known to be empty. */
     public static <T> Field<List<T>> list(String name, Function<String, T> parse, Function<T, ?> write) {
-        return of(name, (in, field) -> in.list(field, parse), values -> values.stream()
-                .<Object>map(write)
-                .toList());
+        return new Field<>(
+                name,
+                "",
+                true,
+                (in, field) -> in.list(field, parse),
+                values -> values.stream().<Object>map(write).toList());
     }
 
     public String name() {
@@ -70,6 +75,10 @@ public final class Field<T> {
 
     public String unit() {
         return unit;
+    }
+
+    public boolean isList() {
+        return list;
     }
 
     /** The value; null where it is not given, or wrong, which is noted in {@code in}. */

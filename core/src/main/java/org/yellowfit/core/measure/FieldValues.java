@@ -27,6 +27,10 @@ public final class FieldValues {
         return new FieldValues(values);
     }
 
+    public boolean isEmpty() {
+        return values.isEmpty();
+    }
+
     public boolean has(Field<?> field) {
         return values.containsKey(field);
     }

@@ -105,6 +105,15 @@ public final class InputReader {
         return new InputReader(within, prefix + field + ".", problems);
     }
 
+    /** The value as it was given; null when it was not. */
+    public Object plain(String field) {
+        return values.get(field);
+    }
+
+    public List<Problem> problems() {
+        return problems;
+    }
+
     public void problem(String field, String message) {
         problems.add(new Problem(prefix + field, message));
     }

@@ -75,7 +75,9 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         double height = feature.measure(Measure.HEIGHT);
         return switch (feature.kind()) {
             case BLOCK -> new Obstacle.Block(feature.called(), feature.points(), height);
-            case WALL -> new Obstacle.Wall(feature.called(), feature.points(), height, 0.0, null, feature.leafOn(where.isSouth()));
+            case WALL ->
+                new Obstacle.Wall(
+                        feature.called(), feature.points(), height, 0.0, null, feature.leafOn(where.isSouth()));
             case FENCE ->
                 new Obstacle.Wall(
                         feature.called(),
@@ -86,7 +88,12 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
                         feature.leafOn(where.isSouth()));
             case HEDGE ->
                 new Obstacle.Wall(
-                        feature.called(), feature.points(), height, null, feature.foliage(), feature.leafOn(where.isSouth()));
+                        feature.called(),
+                        feature.points(),
+                        height,
+                        null,
+                        feature.foliage(),
+                        feature.leafOn(where.isSouth()));
             case ROOF ->
                 new Obstacle.Roof(
                         feature.called(),

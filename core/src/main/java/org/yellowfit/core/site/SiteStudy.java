@@ -123,12 +123,17 @@ public record SiteStudy(
                 ? Optional.empty()
                 : switch (feature.kind()) {
                     case WINDOW ->
-                        Optional.of(new SpotLimit(feature.measure(Measure.SILL), "the sill of " + feature.called()));
-                    case VIEW, SIGHT -> Optional.of(new SpotLimit(feature.measure(Measure.LIMIT), feature.called()));
-                    case WIRE -> Optional.of(new SpotLimit(feature.measure(Measure.HEIGHT), feature.called()));
+                        Optional.of(new SpotLimit(
+                                feature.measure(Measure.SILL), feature.kind(), "the sill of " + feature.called()));
+                    case VIEW, SIGHT ->
+                        Optional.of(new SpotLimit(feature.measure(Measure.LIMIT), feature.kind(), feature.called()));
+                    case WIRE ->
+                        Optional.of(new SpotLimit(feature.measure(Measure.HEIGHT), feature.kind(), feature.called()));
                     case ROOF ->
                         Optional.of(new SpotLimit(
-                                feature.measure(Measure.UNDERSIDE), "the underside of " + feature.called()));
+                                feature.measure(Measure.UNDERSIDE),
+                                feature.kind(),
+                                "the underside of " + feature.called()));
                     default -> Optional.empty();
                 };
     }

@@ -4,6 +4,7 @@ package org.yellowfit.core.site;
  * How high a plant may grow at a spot, and because of what (D4).
  *
  * @param metres above the ground
+ * @param by      what kind of thing sets it
  * @param because in words: “the sill of the kitchen window”
  */
-public record SpotLimit(double metres, String because) {}
+public record SpotLimit(double metres, FeatureKind by, String because) {}

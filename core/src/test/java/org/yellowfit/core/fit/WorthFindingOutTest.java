@@ -45,7 +45,8 @@ class WorthFindingOutTest {
                         Plants.plant(
                                 "id=all sun_live_h=0 sun_flower_h=0 sun_max_h=24 hot_sun_max_h=24 zone_min=1a zone_max=13b drainage=poor|slow|good|fast moisture=1..5 ph=4..9")));
         assertThat(of(plants, Map.of("zone", "6b"), Set.of()).stream()
-                        .filter(found -> Set.of("sunHours", "drainage").contains(found.field().name())))
+                        .filter(found -> Set.of("sunHours", "drainage")
+                                .contains(found.field().name())))
                 .extracting(found -> found.field().name(), found -> found.plants())
                 .containsExactly(tuple("sunHours", 2), tuple("drainage", 1));
     }

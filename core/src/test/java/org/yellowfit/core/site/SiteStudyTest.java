@@ -86,7 +86,8 @@ class SiteStudyTest {
         assertThat(strip.light().areaM2()).isCloseTo(4.2, within(1e-6));
         assertThat(strip.lengthM()).isCloseTo(6, within(1e-6));
         assertThat(strip.depthM()).isCloseTo(0.7, within(1e-6));
-        assertThat(strip.lowestLimit()).contains(new SpotLimit(0.9, "the sill of the kitchen window"));
+        assertThat(strip.lowestLimit())
+                .contains(new SpotLimit(0.9, FeatureKind.WINDOW, "the sill of the kitchen window"));
         assertThat(strip.reflectedHeat()).isFalse();
     }
 

@@ -1,4 +1,4 @@
-package org.yellowfit.app.web;
+package org.yellowfit.app.shop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

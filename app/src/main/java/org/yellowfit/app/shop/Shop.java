@@ -1,4 +1,4 @@
-package org.yellowfit.app.web;
+package org.yellowfit.app.shop;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;

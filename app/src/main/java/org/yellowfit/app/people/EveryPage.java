@@ -1,9 +1,8 @@
-package org.yellowfit.app.web;
+package org.yellowfit.app.people;
 
 import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
-import org.yellowfit.app.people.SignedIn;
 
 /** The signed-in person, for the head of every page. */
 @ControllerAdvice
