@@ -22,8 +22,6 @@ import org.yellowfit.app.drawing.QrMark;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.shop.Shop;
-import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
@@ -49,14 +47,14 @@ class PlantController {
     private final CatalogueStore store;
     private final TraitEditor editor;
     private final PlantPages pages;
-    private final Visits visits;
+    private final OpenPlaces places;
     private final Shop shop;
 
-    PlantController(CatalogueStore store, TraitEditor editor, PlantPages pages, Visits visits, Shop shop) {
+    PlantController(CatalogueStore store, TraitEditor editor, PlantPages pages, OpenPlaces places, Shop shop) {
         this.store = store;
         this.editor = editor;
         this.pages = pages;
-        this.visits = visits;
+        this.places = places;
         this.shop = shop;
     }
 
@@ -72,7 +70,7 @@ class PlantController {
             String cell = store.label(id).flatMap(plant -> plant.write(trait)).orElse("");
             typed.putAll(Map.of("column", edit, "value", cell, "seen", cell));
         });
-        return page(id, Optional.ofNullable(visit).flatMap(visits::find), sight, typed, Map.of(), model);
+        return page(id, Optional.ofNullable(visit).flatMap(places::place), sight, typed, Map.of(), model);
     }
 
     @PostMapping("/catalogue/{id}/value")
@@ -192,7 +190,7 @@ class PlantController {
 
     private String page(
             String id,
-            Optional<Visit> visit,
+            Optional<OpenPlaces.Place> visit,
             String sight,
             Map<String, String> typed,
             Map<String, String> problems,

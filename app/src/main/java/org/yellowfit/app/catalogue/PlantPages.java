@@ -11,8 +11,6 @@ import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.shop.Shop;
-import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
@@ -88,24 +86,24 @@ class PlantPages {
             List<Change> changes,
             boolean canUndo,
             Against against,
-            List<Visit> visits,
+            List<OpenPlaces.Place> visits,
             String chosenVisit) {}
 
     private final CatalogueStore store;
     private final ClaimRepository claims;
     private final TraitEditor editor;
-    private final Visits visits;
+    private final OpenPlaces places;
     private final Shop shop;
 
-    PlantPages(CatalogueStore store, ClaimRepository claims, TraitEditor editor, Visits visits, Shop shop) {
+    PlantPages(CatalogueStore store, ClaimRepository claims, TraitEditor editor, OpenPlaces places, Shop shop) {
         this.store = store;
         this.claims = claims;
         this.editor = editor;
-        this.visits = visits;
+        this.places = places;
         this.shop = shop;
     }
 
-    Page of(Cultivar label, Optional<Visit> visit) {
+    Page of(Cultivar label, Optional<OpenPlaces.Place> visit) {
         long version = store.snapshot().version();
         Cultivar plant = store.find(label.id()).orElse(label);
         UnitSystem units = visit.map(v -> v.units()).orElse(UnitSystem.METRIC);
@@ -132,7 +130,7 @@ class PlantPages {
                 history.stream().map(PlantPages::change).toList(),
                 history.stream().anyMatch(change -> !change.isUndone()),
                 visit.map(v -> against(v, plant)).orElse(null),
-                visits.latest(VISITS),
+                places.latestPlaces(VISITS),
                 visit.map(v -> v.id().toString()).orElse(""));
     }
 
@@ -246,7 +244,7 @@ class PlantPages {
         return value.isEmpty() ? otherwise : value;
     }
 
-    private Against against(Visit visit, Cultivar plant) {
+    private Against against(OpenPlaces.Place visit, Cultivar plant) {
         Question question = visit.question();
         Candidate candidate = new Fit(store.catalogue(question.policy()))
                 .rank(question, Scope.only(List.of(plant.id())))

@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
-import org.yellowfit.app.list.PlantList;
+import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitForm;

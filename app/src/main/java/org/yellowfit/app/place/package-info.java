@@ -1,2 +1,2 @@
-/** The place drawn from above: kept, studied for sun, divided into patches, one of which the visit goes on with. */
+/** The stage Place: what is known of the site, its drawing, sun, soil and climate, and what would be worth finding out. */
 package org.yellowfit.app.place;

@@ -8,10 +8,11 @@ import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.catalogue.OpenPlaces;
 
 /** The visits: kept, merged, taken out and erased. */
 @Service
-public class Visits {
+public class Visits implements OpenPlaces {
 
     /** What came of saving an edit. */
     public sealed interface Outcome {
@@ -42,6 +43,22 @@ public class Visits {
     @Transactional(readOnly = true)
     public Optional<Visit> find(UUID id) {
         return visits.findById(id).map(VisitEntity::toVisit);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<Place> latestPlaces(int most) {
+        return latest(most).stream().map(Visits::place).toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Place> place(UUID id) {
+        return find(id).map(Visits::place);
+    }
+
+    private static Place place(Visit visit) {
+        return new Place(visit.id(), visit.place(), visit.question(), visit.units());
     }
 
     @Transactional

@@ -1,0 +1,315 @@
+package org.yellowfit.app.plants;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.drawing.FitStrips;
+import org.yellowfit.app.place.PatchChoice;
+import org.yellowfit.app.plants.DenseList.Group;
+import org.yellowfit.app.plants.DenseList.Missing;
+import org.yellowfit.app.plants.DenseList.Name;
+import org.yellowfit.app.plants.DenseList.Row;
+import org.yellowfit.app.visit.Edit;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Ranked;
+import org.yellowfit.core.fit.UnmetDemands;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.site.BedPatch;
+
+/** Puts the dense shortlist together, as it is or as it would be. */
+@Service
+class DenseLists {
+
+    static final List<String> GROUPINGS = List.of("none", "layer", "kind", "patch");
+    private static final int SHOWN = 20;
+    private static final int RANKED = 60;
+    private static final int OF_A_SPECIES = 2;
+    private static final int A_PATCH = 8;
+    private static final int OPENINGS = 3;
+    private static final int MISSING = 5;
+    private static final double BACK_M = 1.5;
+    private static final double MIDDLE_M = 0.6;
+    private static final double FRONT_M = 0.2;
+
+    private final CatalogueStore store;
+    private final PatchChoice patches;
+
+    DenseLists(CatalogueStore store, PatchChoice patches) {
+        this.store = store;
+        this.patches = patches;
+    }
+
+    /** @param changed taken as if; empty for the place as it is */
+    DenseList of(Visit visit, Edit changed, String grouping) {
+        Question own = visit.question();
+        Question question = changed.isEmpty() ? own : visit.questionIf(changed);
+        Catalogue catalogue = store.catalogue(question.policy());
+        Fit fit = new Fit(catalogue);
+        List<Ranked> ranked = ranked(fit, question, visit);
+        Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));
+        List<Group> groups = grouping.equals("patch")
+                ? byPatch(visit, fit)
+                : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
+        Fit.Counts counts = fit.counts(question);
+        UnmetDemands lacking = UnmetDemands.of(catalogue, question);
+        List<UnmetDemands.Opening> openings = lacking.openings();
+        return new DenseList(
+                groups,
+                counts.fit(),
+                counts.fitIf(),
+                catalogue.size(),
+                names(catalogue, minus(ids(ranked), before)),
+                names(catalogue, minus(before, ids(ranked))),
+                missing(openings, visit.units()),
+                opens(openings, visit.units()),
+                ranked.isEmpty() ? conflict(catalogue, question, visit.units()) : List.of(),
+                visit.passed().stream()
+                        .map(store::find)
+                        .flatMap(Optional::stream)
+                        .map(plant -> new DenseList.Passed(plant.id(), plant.name()))
+                        .toList(),
+                groups.stream()
+                        .flatMap(group -> group.rows().stream())
+                        .map(Row::id)
+                        .findFirst()
+                        .orElse(""));
+    }
+
+    /** No more than two of one species among the first: ten of a kind are no choice. The others follow. */
+    private static List<Ranked> ranked(Fit fit, Question question, Visit visit) {
+        Map<String, Integer> seen = new HashMap<>();
+        List<Ranked> first = new ArrayList<>();
+        List<Ranked> others = new ArrayList<>();
+        for (Ranked candidate : byScore(fit, question, visit)) {
+            (candidate.verdict() != Verdict.FITS
+                                    || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES
+                            ? first
+                            : others)
+                    .add(candidate);
+        }
+        int fitting = (int) first.stream()
+                .filter(candidate -> candidate.verdict() == Verdict.FITS)
+                .count();
+        first.addAll(fitting, others);
+        return first;
+    }
+
+    private static List<Ranked> byScore(Fit fit, Question question, Visit visit) {
+        return fit.order(question, RANKED + visit.passed().size()).stream()
+                .filter(candidate -> !visit.passed().contains(candidate.plant().id()))
+                .limit(RANKED)
+                .toList();
+    }
+
+    /** What is seen without scrolling: entering and leaving are told of these. */
+    private static Set<String> ids(List<Ranked> ranked) {
+        return first(ranked, SHOWN).stream()
+                .map(candidate -> candidate.plant().id())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private static List<Ranked> first(List<Ranked> ranked, int most) {
+        return ranked.subList(0, Math.min(most, ranked.size()));
+    }
+
+    private static Set<String> minus(Set<String> one, Set<String> other) {
+        if (one == null || other == null) {
+            return Set.of();
+        }
+        Set<String> left = new LinkedHashSet<>(one);
+        left.removeAll(other);
+        return left;
+    }
+
+    private static List<String> names(Catalogue catalogue, Set<String> ids) {
+        return ids.stream()
+                .map(catalogue::find)
+                .flatMap(Optional::stream)
+                .map(Cultivar::name)
+                .toList();
+    }
+
+    private List<Group> byPatch(Visit visit, Fit fit) {
+        List<Group> groups = new ArrayList<>();
+        for (BedPatch patch : patches.of(visit, 0)) {
+            Question question = patches.question(visit, patch);
+            List<Ranked> best = first(ranked(fit, question, visit), A_PATCH);
+            groups.add(new Group(
+                    "Patch " + patch.name() + ": "
+                            + Sentences.label(patch.light().lightClass()) + ", "
+                            + Numbers.rounded(patch.light().hours(), 1) + " h",
+                    rows(fit.explain(question, best), question, visit, null)));
+        }
+        return groups;
+    }
+
+    private List<Group> grouped(
+            List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
+        if (!grouping.equals("layer") && !grouping.equals("kind")) {
+            return List.of(new Group("", rows(shown, question, visit, before)));
+        }
+        Function<Candidate, String> title = grouping.equals("kind")
+                ? candidate -> upper(Words.of(candidate.plant().kind())) + "s"
+                : candidate -> layer(candidate.plant(), question);
+        Map<String, List<Candidate>> divided = new LinkedHashMap<>();
+        List<Candidate> ordered = grouping.equals("layer")
+                ? shown.stream()
+                        .sorted(Comparator.comparingDouble(candidate -> -layerHeight(candidate.plant(), question)))
+                        .toList()
+                : shown;
+        ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>())
+                .add(candidate));
+        return divided.entrySet().stream()
+                .map(each -> new Group(
+                        each.getKey(),
+                        rows(
+                                each.getValue().stream()
+                                        .sorted(Comparator.comparingDouble(Candidate::score)
+                                                .reversed())
+                                        .toList(),
+                                question,
+                                visit,
+                                before)))
+                .toList();
+    }
+
+    /** G1: layers by height at the horizon. */
+    private static String layer(Cultivar plant, Question question) {
+        double height = PlantGrowth.of(plant)
+                .height(question.site().room().horizonYears())
+                .mid();
+        return height >= BACK_M ? "Back" : height >= MIDDLE_M ? "Middle" : height >= FRONT_M ? "Front" : "Ground cover";
+    }
+
+    private static double layerHeight(Cultivar plant, Question question) {
+        double height = PlantGrowth.of(plant)
+                .height(question.site().room().horizonYears())
+                .mid();
+        return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
+    }
+
+    private List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
+        List<CriterionName> threads = FitStrips.rows(candidates);
+        return candidates.stream()
+                .map(candidate -> row(candidate, threads, question, visit, before))
+                .toList();
+    }
+
+    private Row row(
+            Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
+        Cultivar plant = candidate.plant();
+        double years = question.site().room().horizonYears();
+        PlantGrowth growth = PlantGrowth.of(plant);
+        String limits = candidate.verdict() == Verdict.FITS
+                ? ""
+                : candidate
+                        .limiting()
+                        .map(name -> "if: " + ShortlistWords.remedied(candidate, name))
+                        .orElse("");
+        return new Row(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                ShortlistWords.dot(candidate.verdict()),
+                ShortlistWords.verdict(candidate.verdict()),
+                visit.units()
+                        .glance(
+                                growth.heightInFlower(years).mid(),
+                                growth.spread(years).mid()),
+                limits,
+                store.portrait(
+                        plant, Optional.ofNullable(question.site().winter().zone())),
+                FitStrips.thin(candidate, threads),
+                visit.chosen().contains(plant.id()),
+                before != null && !before.contains(plant.id()));
+    }
+
+    private static List<Missing> missing(List<UnmetDemands.Opening> openings, UnitSystem units) {
+        return openings.stream()
+                .limit(MISSING)
+                .map(opening -> new Missing(
+                        Sentences.say(opening.demand().words(), units),
+                        opening.plants(),
+                        opening.best().stream()
+                                .limit(4)
+                                .map(plant -> new Name(plant.id(), plant.name()))
+                                .toList()))
+                .toList();
+    }
+
+    /** Which single change would open most. */
+    private static List<String> opens(List<UnmetDemands.Opening> openings, UnitSystem units) {
+        return openings.stream()
+                .limit(OPENINGS)
+                .map(opening -> "%s: %d more plant%s."
+                        .formatted(
+                                Sentences.say(opening.demand().without(), units),
+                                opening.plants(),
+                                opening.plants() == 1 ? "" : "s"))
+                .toList();
+    }
+
+    /** Nothing is left: which demands do not go together, and what giving each up would open. */
+    private static List<String> conflict(Catalogue catalogue, Question question, UnitSystem units) {
+        List<String> told = new ArrayList<>();
+        UnmetDemands lacking = UnmetDemands.insisting(catalogue, question);
+        lacking.conflict().ifPresent(conflict -> {
+            told.add("No plant of the catalogue meets both “%s” and “%s”."
+                    .formatted(
+                            Sentences.say(conflict.one().words(), units),
+                            Sentences.say(conflict.other().words(), units)));
+            told.add("Giving up “%s” opens %s; giving up “%s” opens %s."
+                    .formatted(
+                            Sentences.say(conflict.one().words(), units),
+                            plants(conflict.opensOne()),
+                            Sentences.say(conflict.other().words(), units),
+                            plants(conflict.opensOther())));
+        });
+        lacking.openings().stream()
+                .limit(OPENINGS)
+                .forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s."
+                        .formatted(
+                                Sentences.say(opening.demand().words(), units),
+                                plants(opening.plants()),
+                                opening.best().get(0).name())));
+        if (lacking.openings().isEmpty()) {
+            lacking.fewestTogether()
+                    .ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s."
+                            .formatted(
+                                    Sentences.say(opening.demand().words(), units),
+                                    plants(opening.plants()),
+                                    opening.best().get(0).name())));
+        }
+        return told;
+    }
+
+    private static String plants(int count) {
+        return count == 0 ? "none by itself" : count == 1 ? "1 plant" : count + " plants";
+    }
+
+    private static String upper(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

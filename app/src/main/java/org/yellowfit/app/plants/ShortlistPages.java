@@ -1,0 +1,204 @@
+package org.yellowfit.app.plants;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.drawing.Detail;
+import org.yellowfit.app.drawing.FitStrips;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.plants.ShortlistPage.Card;
+import org.yellowfit.app.plants.ShortlistPage.Reason;
+import org.yellowfit.app.plants.ShortlistPage.SiteValue;
+import org.yellowfit.app.visit.Edit;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.words.FitWords;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.Judgement;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Scope;
+import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+
+/** Puts a shortlist into words and drawings. */
+@Service
+class ShortlistPages {
+
+    private static final int SHOWN = 24;
+    private static final int MISSES_FROM = 80;
+    private static final int MISSES = 5;
+    private static final List<CriterionName> ON_THE_LINE = List.of(
+            CriterionName.HARDINESS,
+            CriterionName.SUN_LIVE,
+            CriterionName.TEXTURE,
+            CriterionName.DRAINAGE,
+            CriterionName.MOISTURE,
+            CriterionName.PH,
+            CriterionName.HEIGHT,
+            CriterionName.SPREAD);
+    private static final int WHY = 4;
+
+    private final CatalogueStore store;
+
+    ShortlistPages(CatalogueStore store) {
+        this.store = store;
+    }
+
+    ShortlistPage of(Visit visit, String why) {
+        Question question = visit.question();
+        Catalogue catalogue = store.catalogue(question.policy());
+        Fit fit = new Fit(catalogue);
+        List<Candidate> best = fit.rank(question, Scope.best(SHOWN)).candidates();
+        List<Candidate> misses = nearMisses(fit, question);
+        List<Candidate> asked = asked(fit, catalogue, question, why);
+        List<Candidate> all = new ArrayList<>(best);
+        all.addAll(misses);
+        all.addAll(asked);
+        List<CriterionName> rows = FitStrips.rows(all);
+        return new ShortlistPage(
+                catalogue.size(),
+                cards(best.stream().filter(c -> c.verdict() == Verdict.FITS).toList(), rows, question, visit),
+                cards(best.stream().filter(c -> c.verdict() == Verdict.FITS_IF).toList(), rows, question, visit),
+                cards(misses, rows, question, visit),
+                cards(asked, rows, question, visit),
+                why.strip(),
+                line(fit, question, visit.units()),
+                WishChips.of(visit.question().wants(), visit.units()));
+    }
+
+    /** What stands over the list: the place's values on the line, and the wishes. */
+    ShortlistPage head(Visit visit) {
+        Question question = visit.question();
+        Catalogue catalogue = store.catalogue(question.policy());
+        return new ShortlistPage(
+                catalogue.size(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                "",
+                line(new Fit(catalogue), question, visit.units()),
+                WishChips.of(visit.question().wants(), visit.units()));
+    }
+
+    /** One plant in full, as it stands or as it would. */
+    ShortlistPage.Card card(Visit visit, String id, Edit changed) {
+        Question question = changed.isEmpty() ? visit.question() : visit.questionIf(changed);
+        Fit fit = new Fit(store.catalogue(question.policy()));
+        List<Candidate> one = fit.rank(question, Scope.only(List.of(id))).candidates();
+        return cards(one, FitStrips.rows(one), question, visit).get(0);
+    }
+
+    /** Plants that one remedy would bring in. */
+    private static List<Candidate> nearMisses(Fit fit, Question question) {
+        return fit.rank(question, new Scope(List.of(), true, MISSES_FROM)).candidates().stream()
+                .filter(candidate -> candidate.verdict() == Verdict.NO)
+                .filter(candidate -> candidate.criteria().stream()
+                                .filter(j -> j.verdict() == Verdict.NO)
+                                .count()
+                        == 1)
+                .filter(candidate -> candidate
+                        .limitingJudgement()
+                        .filter(j -> !j.remedies().isEmpty())
+                        .isPresent())
+                .limit(MISSES)
+                .toList();
+    }
+
+    /** Those whose name is nearest to what was asked come first, however well they fit. */
+    private static List<Candidate> asked(Fit fit, Catalogue catalogue, Question question, String why) {
+        List<String> ids = PlantNames.find(catalogue.all(), why, WHY).stream()
+                .map(Cultivar::id)
+                .toList();
+        return ids.isEmpty()
+                ? List.of()
+                : fit.rank(question, Scope.only(ids)).candidates().stream()
+                        .sorted(Comparator.comparingInt(
+                                candidate -> ids.indexOf(candidate.plant().id())))
+                        .toList();
+    }
+
+    /** The site's values in the order of the strips. */
+    private static List<SiteValue> line(Fit fit, Question question, UnitSystem units) {
+        Map<CriterionName, Fact> values = fit.siteValues(question);
+        return ON_THE_LINE.stream()
+                .filter(values::containsKey)
+                .map(name -> new SiteValue(
+                        ShortlistWords.criterion(name),
+                        Sentences.say(values.get(name), units).replace("pH ", "")))
+                .toList();
+    }
+
+    private static List<Card> cards(
+            List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
+        return candidates.stream()
+                .map(candidate -> card(candidate, rows, question, visit))
+                .toList();
+    }
+
+    private static Card card(Candidate candidate, List<CriterionName> rows, Question question, Visit visit) {
+        Cultivar plant = candidate.plant();
+        Optional<Judgement> limiting = candidate.limitingJudgement();
+        UnitSystem units = visit.units();
+        var zone = Optional.ofNullable(question.site().winter().zone());
+        double years = question.site().room().horizonYears();
+        PlantGrowth growth = PlantGrowth.of(plant);
+        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
+                + units.length(growth.spread(years).mid()) + " wide";
+        return new Card(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                candidate.verdict().word(),
+                ShortlistWords.dot(candidate.verdict()),
+                ShortlistWords.verdict(candidate.verdict()),
+                (int) Math.round(candidate.score() * 100),
+                (int) Math.round(candidate.confidence() * 100),
+                limiting.filter(j -> j.score() < 1)
+                        .map(j -> ShortlistWords.criterion(j.criterion()))
+                        .orElse(""),
+                FitWords.why(candidate, units),
+                limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS, units))
+                        .orElse(List.of()),
+                candidate.instead().map(Cultivar::id).orElse(""),
+                candidate.instead().map(Cultivar::name).orElse(""),
+                candidate.criteria().stream()
+                        .map(judgement -> reason(judgement, units))
+                        .toList(),
+                Sentences.each(candidate.notes(), units),
+                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
+                FitStrips.svg(candidate, rows, question, units),
+                visit.chosen().contains(plant.id()),
+                size);
+    }
+
+    private static Reason reason(Judgement judgement, UnitSystem units) {
+        return new Reason(
+                ShortlistWords.criterion(judgement.criterion()),
+                ShortlistWords.dot(judgement.verdict()),
+                judgement.verdict().word(),
+                Sentences.say(judgement.why(), units),
+                judgement.rule(),
+                remedies(judgement, false, units));
+    }
+
+    private static List<String> remedies(Judgement judgement, boolean none, UnitSystem units) {
+        return none
+                ? List.of()
+                : judgement.remedies().stream()
+                        .map(remedy -> FitWords.remedy(remedy, units))
+                        .toList();
+    }
+}

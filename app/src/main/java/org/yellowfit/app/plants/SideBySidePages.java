@@ -1,0 +1,286 @@
+package org.yellowfit.app.plants;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.TraitWords;
+import org.yellowfit.app.climate.Stations;
+import org.yellowfit.app.drawing.Backdrop;
+import org.yellowfit.app.drawing.CloseUp;
+import org.yellowfit.app.drawing.Detail;
+import org.yellowfit.app.drawing.FitStrips;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.drawing.PlantSketch;
+import org.yellowfit.app.drawing.ScaleScene;
+import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.shop.Shop;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.FitWords;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.Seasons;
+import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.Fit;
+import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Scope;
+import org.yellowfit.core.fit.SideBySide;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.pair.TraitRow;
+import org.yellowfit.core.plant.Claim;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.PotPrice;
+import org.yellowfit.core.plant.SourceKind;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.site.Feature;
+import org.yellowfit.core.site.FeatureKind;
+
+/** Puts the side-by-side page into words and drawings. */
+@Service
+class SideBySidePages {
+
+    private static final double PLACE_WIDTH_PX = 1090;
+    private static final double PLACE_HEIGHT_PX = 330;
+    private static final double USUAL_FENCE_M = 1.8;
+    private static final double USUAL_WALL_M = 2.7;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    /** @param sizeSaid what label and other sources say of its height */
+    record Column(
+            String id,
+            String botanical,
+            String cultivar,
+            String common,
+            String scene,
+            String leaf,
+            String flower,
+            String strip,
+            String threads,
+            String size,
+            String sizeSaid,
+            String outgrown,
+            String verdict,
+            String why,
+            String tellApart,
+            String care,
+            String price) {}
+
+    record Row(String trait, List<String> values) {}
+
+    record Opening(String name, String dates) {}
+
+    record Win(String by, String who, String value) {}
+
+    record Page(
+            String person,
+            List<Column> columns,
+            List<Row> differ,
+            List<Row> agree,
+            List<Opening> openings,
+            List<Win> wins) {}
+
+    private final CatalogueStore store;
+    private final Stations stations;
+    private final Shop shop;
+
+    SideBySidePages(CatalogueStore store, Stations stations, Shop shop) {
+        this.store = store;
+        this.stations = stations;
+        this.shop = shop;
+    }
+
+    Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Kind behind) {
+        Question question = visit.question();
+        UnitSystem units = visit.units();
+        List<PlantSketch> sketches = plants.stream()
+                .map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH))
+                .toList();
+        ScaleScene scene = new ScaleScene(
+                        sketches,
+                        PLACE_WIDTH_PX / plants.size() / PLACE_HEIGHT_PX,
+                        units,
+                        question.site().room().maxHeightM())
+                .before(backdrop(behind, visit));
+        List<String> drawn = scene.plants();
+        List<Candidate> judged = judged(plants, question);
+        List<CriterionName> threads = FitStrips.rows(judged);
+        List<Column> columns = new ArrayList<>();
+        for (int i = 0; i < plants.size(); i++) {
+            columns.add(column(plants.get(i), drawn.get(i), judged.get(i), threads, question, units, years, month));
+        }
+        List<TraitRow> rows = TraitRow.of(plants);
+        return new Page(
+                scene.person(),
+                columns,
+                rows.stream()
+                        .filter(row -> !row.agrees())
+                        .map(SideBySidePages::row)
+                        .toList(),
+                rows.stream().filter(TraitRow::agrees).map(SideBySidePages::row).toList(),
+                openings(plants, visit, question),
+                plants.size() < 2
+                        ? List.of()
+                        : SideBySide.winners(judged, question).stream()
+                                .map(win -> new Win(
+                                        Sentences.say(win.by(), units),
+                                        win.plants().stream()
+                                                .map(SideBySidePages::shortName)
+                                                .collect(Collectors.joining(" and ")),
+                                        Sentences.say(win.value(), units)))
+                                .toList());
+    }
+
+    /** In the order of the plants. */
+    private List<Candidate> judged(List<Cultivar> plants, Question question) {
+        List<Candidate> candidates = new Fit(store.catalogue(question.policy()))
+                .rank(question, Scope.only(plants.stream().map(Cultivar::id).toList()))
+                .candidates();
+        return plants.stream()
+                .map(plant -> candidates.stream()
+                        .filter(c -> c.plant().id().equals(plant.id()))
+                        .findFirst()
+                        .orElseThrow())
+                .toList();
+    }
+
+    /** What the drawing has near: a wall with a window, a fence, a hedge; nothing when nothing is drawn. */
+    Backdrop.Kind usualBackdrop(Visit visit) {
+        Set<FeatureKind> drawn = visit.drawn().stream().map(Feature::kind).collect(Collectors.toSet());
+        if (drawn.contains(FeatureKind.BLOCK) || drawn.contains(FeatureKind.WALL)) {
+            return Backdrop.Kind.PALE;
+        }
+        if (drawn.contains(FeatureKind.FENCE)) {
+            return Backdrop.Kind.FENCE;
+        }
+        return drawn.contains(FeatureKind.HEDGE) ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
+    }
+
+    private static Backdrop backdrop(Backdrop.Kind kind, Visit visit) {
+        boolean wall = kind == Backdrop.Kind.PALE || kind == Backdrop.Kind.BRICK;
+        Double sill = wall && visit.answers().get(VisitFields.LIMITED_BY).equals(Optional.of(FeatureKind.WINDOW))
+                ? visit.question().site().room().maxHeightM()
+                : null;
+        return kind == Backdrop.Kind.NONE
+                ? Backdrop.NONE
+                : new Backdrop(kind, wall ? USUAL_WALL_M : USUAL_FENCE_M, sill);
+    }
+
+    private Column column(
+            Cultivar plant,
+            String drawn,
+            Candidate candidate,
+            List<CriterionName> threads,
+            Question question,
+            UnitSystem units,
+            int years,
+            int month) {
+        PlantGrowth growth = PlantGrowth.of(plant);
+        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
+                + units.length(growth.spread(years).mid()) + " wide";
+        String outgrown = SideBySide.outgrown(plant, question.site())
+                .map(year -> year == 1
+                        ? "Outgrows the place in its first year."
+                        : "Outgrows the place in year " + year + ".")
+                .orElse(
+                        question.site().room().maxHeightM() == null
+                                        && question.site().room().widthM() == null
+                                ? ""
+                                : "Never outgrows the place.");
+        return new Column(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                drawn,
+                CloseUp.leaf(plant),
+                CloseUp.flower(plant),
+                YearStrip.svg(plant, zone(question), month),
+                FitStrips.thin(candidate, threads),
+                size,
+                sizeSaid(plant, units),
+                outgrown,
+                Words.of(candidate.verdict()),
+                FitWords.why(candidate, units),
+                plant.get(Traits.TELL_APART).orElse(""),
+                plant.get(Traits.CARE_MIN_YEAR)
+                        .map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year")
+                        .orElse("care not known"),
+                plant.get(Traits.SIZES_SOLD)
+                        .map(sold -> sold.stream()
+                                .map((PotPrice pot) -> pot.pot() + " " + shop.money(pot.price()))
+                                .collect(Collectors.joining(", ")))
+                        .orElse("not priced"));
+    }
+
+    /** Label, other sources and own records side by side, where they say more than one thing. */
+    private String sizeSaid(Cultivar plant, UnitSystem units) {
+        List<Claim> claims = store.claims(plant.id()).stream()
+                .filter(claim -> claim.trait() == Traits.HEIGHT10)
+                .toList();
+        String label = store.label(plant.id())
+                .map(each -> "Label: " + units.length(each.height10()) + " at ten years")
+                .orElse("");
+        return claims.isEmpty()
+                ? label + "; no other source, no own record."
+                : label + "; "
+                        + claims.stream()
+                                .map(claim ->
+                                        (claim.kind() == SourceKind.OWN_RECORD ? "own record" : Words.of(claim.kind()))
+                                                + ": " + units.length(Traits.HEIGHT10.read(claim.value()))
+                                                + (claim.atAgeYears().isPresent()
+                                                        ? " at "
+                                                                + Numbers.write(claim.atAgeYears()
+                                                                        .getAsDouble()) + " years"
+                                                        : ""))
+                                .collect(Collectors.joining("; "))
+                        + ".";
+    }
+
+    /** By the seasons of the station that stands for the place, or those usual for its zone. */
+    private List<Opening> openings(List<Cultivar> plants, Visit visit, Question question) {
+        Seasons seasons = visit.answers()
+                .get(VisitFields.STATION)
+                .flatMap(stations::find)
+                .map(station -> station.climate().seasons())
+                .orElseGet(() -> Seasons.usualFor(zone(question)));
+        return SideBySide.bloomOrder(plants, question, seasons).stream()
+                .map(each -> new Opening(
+                        shortName(each.plant()),
+                        each.from().isEmpty()
+                                ? "no flowers to speak of, or not known when"
+                                : day(each.from().get()) + " to "
+                                        + day(each.to().orElseThrow())))
+                .toList();
+    }
+
+    private static String day(int dayOfYear) {
+        return DAY.format(LocalDate.ofYearDay(2001, dayOfYear));
+    }
+
+    private static String shortName(Cultivar plant) {
+        return plant.get(Traits.CULTIVAR).map(name -> "‘" + name + "’").orElse(plant.botanical());
+    }
+
+    private static Row row(TraitRow row) {
+        return new Row(
+                TraitWords.name(row.trait()),
+                row.values().stream()
+                        .map(value -> TraitWords.value(row.trait(), value))
+                        .toList());
+    }
+
+    private static Optional<HardinessZone> zone(Question question) {
+        return Optional.ofNullable(question.site().winter().zone());
+    }
+}

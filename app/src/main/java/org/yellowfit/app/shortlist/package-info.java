@@ -1,2 +1,0 @@
-/** The shortlist: plants ranked for the place, threaded by the yellow line. */
-package org.yellowfit.app.shortlist;

@@ -1,2 +1,0 @@
-/** The site: what is known of the place, in five taps. */
-package org.yellowfit.app.site;
