@@ -1,5 +1,8 @@
 package org.yellowfit.core.climate;
 
+import static org.yellowfit.core.measure.Checks.between;
+import static org.yellowfit.core.measure.Checks.notNegative;
+
 import java.time.LocalDate;
 import java.util.Locale;
 import java.util.Random;
@@ -19,6 +22,13 @@ import java.util.Random;
  */
 public record MadeUpStation(
         long seed, double meanC, double swingC, double winterSpreadC, double dayHalfC, double rainMm) {
+    public MadeUpStation {
+        between("The mean", meanC, -60, 60, "°C");
+        notNegative("The swing", swingC, "°C");
+        notNegative("The winters’ spread", winterSpreadC, "°C");
+        notNegative("Half the day’s range", dayHalfC, "°C");
+        notNegative("The rain", rainMm, "mm");
+    }
 
     /** A harbour by a cool sea, and a valley inland that lies high. */
     public static final MadeUpStation HARBOUR = new MadeUpStation(4561, 7.0, 11.4, 5.0, 4.2, 1180);

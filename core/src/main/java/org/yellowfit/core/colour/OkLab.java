@@ -1,5 +1,8 @@
 package org.yellowfit.core.colour;
 
+import static org.yellowfit.core.measure.Checks.finite;
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.util.stream.IntStream;
 
 /**
@@ -9,6 +12,11 @@ import java.util.stream.IntStream;
  * Check values: white is (1, 0, 0); pure red {@code #ff0000} is (0.628, 0.225, 0.126).
  */
 public record OkLab(double lightness, double a, double b) {
+    public OkLab {
+        share("The lightness", lightness);
+        finite("The green to red", a);
+        finite("The blue to yellow", b);
+    }
 
     /** Linear light for each of the 256 values of an sRGB channel. */
     private static final double[] LINEAR =

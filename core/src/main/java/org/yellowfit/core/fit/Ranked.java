@@ -1,5 +1,7 @@
 package org.yellowfit.core.fit;
 
+import static org.yellowfit.core.measure.Checks.share;
+
 import org.yellowfit.core.plant.Cultivar;
 
 /**
@@ -9,4 +11,8 @@ import org.yellowfit.core.plant.Cultivar;
  * @param verdict fits or fits-if, as the score's band says
  * @param score   0–1
  */
-public record Ranked(int index, Cultivar plant, Verdict verdict, double score) {}
+public record Ranked(int index, Cultivar plant, Verdict verdict, double score) {
+    public Ranked {
+        share("The score", score);
+    }
+}

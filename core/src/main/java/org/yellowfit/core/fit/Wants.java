@@ -1,5 +1,8 @@
 package org.yellowfit.core.fit;
 
+import static org.yellowfit.core.measure.Checks.between;
+import static org.yellowfit.core.measure.Checks.betweenOrUnknown;
+
 import java.util.List;
 import java.util.Set;
 import org.yellowfit.core.plant.Kind;
@@ -42,6 +45,12 @@ public record Wants(
         int screenByYear,
         Set<String> must,
         Wants never) {
+    public Wants {
+        betweenOrUnknown("The minutes of care", maxCareMinutes, 0, 6000, "minutes");
+        betweenOrUnknown("The price", maxPrice, 0, 100_000, "");
+        betweenOrUnknown("The screen’s height", screenHeightM, 0, 200, "m");
+        between("The screen’s year", screenByYear, 1, 100, "years");
+    }
 
     /** Where a colour is looked for. */
     public enum ColourOf {

@@ -1,5 +1,7 @@
 package org.yellowfit.core.fit;
 
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.time.Month;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -34,6 +36,11 @@ import org.yellowfit.core.season.PlantYear;
  * @param met   wholly 1, in part, not at all 0; unknown NaN
  */
 record Wish(String field, Fact asked, double met) {
+    Wish {
+        if (!Double.isNaN(met)) {
+            share("How far a wish is met", met);
+        }
+    }
 
     private static final List<Trait<List<Colour>>> LEAVES =
             List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);

@@ -1,5 +1,8 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,6 +20,12 @@ public final class CellStory {
      * @param passes   share of the light that still comes through
      */
     public record Spell(double fromClockH, double toClockH, Obstacle obstacle, double passes) {
+        public Spell {
+            between("The beginning", fromClockH, -24, 48, "h");
+            between("The end", toClockH, -24, 48, "h");
+            share("The light that passes", passes);
+        }
+
         public boolean isSun() {
             return obstacle == null;
         }

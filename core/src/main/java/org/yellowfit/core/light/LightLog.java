@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -33,6 +35,11 @@ import org.yellowfit.core.measure.Words;
  */
 public record LightLog(
         Map<LocalDate, Double> days, List<LocalDate> overcast, double morning, double afternoon, double hot) {
+    public LightLog {
+        between("The morning’s sun", morning, 0, 24, "h");
+        between("The afternoon’s sun", afternoon, 0, 24, "h");
+        between("The hot hours", hot, 0, 24, "h");
+    }
 
     /**
      * So much of the sun that thin cloud still counts, and the brightest open shade or overcast does not: our choice.

@@ -1,5 +1,10 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.betweenOrUnknown;
+import static org.yellowfit.core.measure.Checks.finite;
+import static org.yellowfit.core.measure.Checks.notNegative;
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.util.Set;
 
 /** Something that takes sun. Metres east (x) and north (y) of a corner of the drawing, heights above the ground. */
@@ -17,6 +22,10 @@ public sealed interface Obstacle {
      * @param outline its corners, the first not repeated
      */
     record Block(String name, double[][] outline, double heightM) implements Obstacle {
+        public Block {
+            notNegative("The height", heightM, "m");
+        }
+
         @Override
         public double passes(int month) {
             return 0;
@@ -34,6 +43,11 @@ public sealed interface Obstacle {
     record Wall(
             String name, double[][] line, double heightM, Double passing, Foliage foliage, Set<Integer> leafOnMonths)
             implements Obstacle {
+        public Wall {
+            notNegative("The height", heightM, "m");
+            betweenOrUnknown("The light that passes", passing, 0, 1, "");
+        }
+
         @Override
         public double passes(int month) {
             return foliage != null ? foliage.passes(leafOnMonths.contains(month)) : passing == null ? 0 : passing;
@@ -51,6 +65,14 @@ public sealed interface Obstacle {
             Foliage foliage,
             Set<Integer> leafOnMonths)
             implements Obstacle {
+        public Tree {
+            finite("The trunk, east", xM);
+            finite("The trunk, north", yM);
+            notNegative("The height", heightM, "m");
+            notNegative("The crown’s radius", crownRadiusM, "m");
+            notNegative("The crown’s base", crownBaseM, "m");
+        }
+
         @Override
         public double passes(int month) {
             return foliage.passes(leafOnMonths.contains(month));
@@ -67,6 +89,11 @@ public sealed interface Obstacle {
 
     /** A roof, an awning, a pergola: a flat plate at a height. */
     record Roof(String name, double[][] outline, double undersideM, double passing) implements Obstacle {
+        public Roof {
+            notNegative("The underside", undersideM, "m");
+            share("The light that passes", passing);
+        }
+
         @Override
         public double passes(int month) {
             return passing;

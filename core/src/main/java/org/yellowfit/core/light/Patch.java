@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 import java.util.List;
 
 /**
@@ -19,4 +21,10 @@ public record Patch(
         double afternoon,
         double hot,
         double areaM2,
-        double[][] outline) {}
+        double[][] outline) {
+    public Patch {
+        between("The hours of sun", hours, 0, 24, "h");
+        between("The morning’s sun", morning, 0, 24, "h");
+        between("The afternoon’s sun", afternoon, 0, 24, "h");
+    }
+}

@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +18,11 @@ import java.util.Set;
  * @param byMonth   hours a day, January first
  */
 public record SeenSun(double morning, double afternoon, double hot, double[] byMonth) {
+    public SeenSun {
+        between("The morning’s sun", morning, 0, 24, "h");
+        between("The afternoon’s sun", afternoon, 0, 24, "h");
+        between("The hot hours", hot, 0, 24, "h");
+    }
 
     /** The times of the year asked about: the months whose middle day stands for them. */
     public static final List<Integer> TIMES = List.of(3, 6, 9, 12);
@@ -37,7 +44,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
         double[] byMonth = new double[12];
         double[] mean = new double[3];
         for (int month = 1; month <= 12; month++) {
-            double[] parts = between(times, month);
+            double[] parts = mixed(times, month);
             byMonth[month - 1] = parts[0] + parts[1];
             for (int k = 0; k < 3 && months.contains(month); k++) {
                 mean[k] += parts[k] / months.size();
@@ -82,7 +89,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
     }
 
     /** June lies between March and September; January between December and March. */
-    private static double[] between(double[][] times, int month) {
+    private static double[] mixed(double[][] times, int month) {
         int before = Math.floorMod(month - 3, 12) / 3;
         double share = Math.floorMod(month - 3, 12) % 3 / 3.0;
         double[] parts = new double[3];

@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -19,6 +21,10 @@ import net.e175.klaus.solarpositioning.SunriseResult;
  * @param downH from noon to sinking below it, h
  */
 public record SunDay(Whereabouts where, ZonedDateTime noon, double upH, double downH) {
+    public SunDay {
+        between("The forenoon", upH, 0, 24, "h");
+        between("The afternoon", downH, 0, 24, "h");
+    }
 
     /** Lower sun is taken by what stands on every horizon, degrees (B4). */
     public static final double LEAST_ALTITUDE = 5;

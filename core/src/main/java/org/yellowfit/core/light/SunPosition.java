@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 import java.time.ZonedDateTime;
 import net.e175.klaus.solarpositioning.DeltaT;
 import net.e175.klaus.solarpositioning.SPA;
@@ -20,6 +22,10 @@ import net.e175.klaus.solarpositioning.SolarPosition;
  * @param altitudeDegrees above the horizon, −90 to 90
  */
 public record SunPosition(double azimuthDegrees, double altitudeDegrees) {
+    public SunPosition {
+        between("The sun’s azimuth", azimuthDegrees, 0, 360, "°");
+        between("The sun’s altitude", altitudeDegrees, -90, 90, "°");
+    }
 
     public static SunPosition at(ZonedDateTime time, Whereabouts where) {
         return at(time, where, 0);

@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import static org.yellowfit.core.measure.Checks.finite;
+
 import java.util.List;
 
 /**
@@ -10,6 +12,12 @@ import java.util.List;
  * @param ax one end, m; the wall's warm side is to the right when walking from a to b
  */
 public record WarmWall(double ax, double ay, double bx, double by) {
+    public WarmWall {
+        finite("The wall’s first end, east", ax);
+        finite("The wall’s first end, north", ay);
+        finite("The wall’s other end, east", bx);
+        finite("The wall’s other end, north", by);
+    }
 
     public static final double REACH_M = 1.5;
     /** A compass point, degrees: walls that face a little off still count. */

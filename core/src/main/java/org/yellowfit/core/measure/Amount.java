@@ -7,6 +7,9 @@ package org.yellowfit.core.measure;
  * @param value in SI units
  */
 public record Amount(double value, Unit unit) {
+    public Amount {
+        Checks.finite("The amount", value);
+    }
 
     /** What a number counts. */
     public enum Unit {

@@ -3,6 +3,8 @@ package org.yellowfit.core.measure;
 /** Checks of numbers on their way into a value: the message names field, value, range and unit. */
 public final class Checks {
 
+    private static final double ROUNDING = 1e-6;
+
     private Checks() {}
 
     /**
@@ -23,6 +25,19 @@ public final class Checks {
     /** The same for a value that may be unknown (null). */
     public static Double betweenOrUnknown(String what, Double value, double least, double most, String unit) {
         return value == null ? null : (Double) between(what, value, least, most, unit);
+    }
+
+    /** A share of a whole; the last digit of a sum may carry it past an end. */
+    public static double share(String what, double value) {
+        return between(what, value, -ROUNDING, 1 + ROUNDING, "");
+    }
+
+    /** @throws IllegalArgumentException when the value is infinite or no number */
+    public static double finite(String what, double value) {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException("%s (%s) must be a finite number.".formatted(what, value));
+        }
+        return value;
     }
 
     /** @throws IllegalArgumentException when the value is below 0, infinite or no number */

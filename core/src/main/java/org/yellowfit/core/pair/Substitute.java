@@ -1,5 +1,7 @@
 package org.yellowfit.core.pair;
 
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.plant.Cultivar;
@@ -16,6 +18,9 @@ import org.yellowfit.core.plant.Traits;
  * @param likeness 0–1, see {@link Likeness}
  */
 public record Substitute(double likeness, List<String> same, List<String> better, List<String> worse) {
+    public Substitute {
+        share("The likeness", likeness);
+    }
 
     private static final double NEARLY = 0.12;
 

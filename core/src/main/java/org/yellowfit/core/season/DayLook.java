@@ -1,5 +1,7 @@
 package org.yellowfit.core.season;
 
+import static org.yellowfit.core.measure.Checks.share;
+
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.colour.Colour;
@@ -24,4 +26,10 @@ public record DayLook(
         Optional<Colour> flower,
         double flowerShare,
         Optional<Colour> fruit,
-        Optional<Colour> stem) {}
+        Optional<Colour> stem) {
+    public DayLook {
+        share("The leaves", leafShare);
+        share("The height", heightShare);
+        share("The flowers", flowerShare);
+    }
+}

@@ -1,5 +1,7 @@
 package org.yellowfit.core.season;
 
+import static org.yellowfit.core.measure.Checks.notNegative;
+
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.yellowfit.core.climate.HardinessZone;
@@ -25,6 +27,14 @@ public record PlantState(
         double heightInFlowerM,
         double spreadM,
         DayLook look) {
+    public PlantState {
+        notNegative("The full height", fullHeightM, "m");
+        notNegative("The full height in flower", fullFlowerHeightM, "m");
+        notNegative("The full spread", fullSpreadM, "m");
+        notNegative("The height", heightM, "m");
+        notNegative("The height in flower", heightInFlowerM, "m");
+        notNegative("The spread", spreadM, "m");
+    }
 
     /** Flower stalks have their full height once so much of the flowers is open. */
     private static final double STALKS_UP_AT = 0.25;

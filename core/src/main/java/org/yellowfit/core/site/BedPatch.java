@@ -1,5 +1,7 @@
 package org.yellowfit.core.site;
 
+import static org.yellowfit.core.measure.Checks.notNegative;
+
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.light.Patch;
@@ -26,6 +28,10 @@ public record BedPatch(
         boolean reflectedHeat,
         boolean underRoof,
         Optional<Double> slopePercent) {
+    public BedPatch {
+        notNegative("The length", lengthM, "m");
+        notNegative("The depth", depthM, "m");
+    }
 
     public Optional<SpotLimit> lowestLimit() {
         return limits.stream().findFirst();

@@ -1,5 +1,7 @@
 package org.yellowfit.core.site;
 
+import static org.yellowfit.core.measure.Checks.notNegative;
+
 /**
  * How high a plant may grow at a spot, and because of what (D4).
  *
@@ -7,4 +9,8 @@ package org.yellowfit.core.site;
  * @param by      what kind of thing sets it
  * @param because in words: “the sill of the kitchen window”
  */
-public record SpotLimit(double metres, FeatureKind by, String because) {}
+public record SpotLimit(double metres, FeatureKind by, String because) {
+    public SpotLimit {
+        notNegative("The height limit", metres, "m");
+    }
+}

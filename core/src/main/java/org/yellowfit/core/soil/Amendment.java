@@ -1,5 +1,7 @@
 package org.yellowfit.core.soil;
 
+import static org.yellowfit.core.measure.Checks.notNegative;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.measure.Amount;
@@ -35,6 +37,14 @@ public record Amendment(
         int applications,
         double raiseCm,
         List<Fact> advice) {
+    public Amendment {
+        notNegative("The organic matter", organicM3, "m³");
+        notNegative("The grit", gritM3, "m³");
+        notNegative("The mulch", mulchM3, "m³");
+        notNegative("The sulfur", sulfurKg, "kg");
+        notNegative("The lime", limeKg, "kg");
+        notNegative("The raising", raiseCm, "cm");
+    }
 
     public static final double USUAL_DEPTH_M = 0.2;
     private static final double MULCH_M = 0.07;

@@ -1,5 +1,7 @@
 package org.yellowfit.core.soil;
 
+import static org.yellowfit.core.measure.Checks.between;
+
 /**
  * Shares of sand, silt and clay from the layers that settle in a jar (rule C1): sand within a minute, silt in some
  * hours, clay in
@@ -9,6 +11,11 @@ package org.yellowfit.core.soil;
  * @param sand per cent, like {@code silt} and {@code clay}; together 100
  */
 public record JarTest(double sand, double silt, double clay) {
+    public JarTest {
+        between("The sand", sand, 0, 100, "%");
+        between("The silt", silt, 0, 100, "%");
+        between("The clay", clay, 0, 100, "%");
+    }
 
     private static final double TALLEST_MM = 1000;
 

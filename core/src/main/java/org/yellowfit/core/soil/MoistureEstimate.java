@@ -1,5 +1,8 @@
 package org.yellowfit.core.soil;
 
+import static org.yellowfit.core.measure.Checks.between;
+import static org.yellowfit.core.measure.Checks.betweenOrUnknown;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.measure.Fact;
@@ -14,6 +17,9 @@ import org.yellowfit.core.measure.Words;
  * @param reasons  one for each thing that moved it
  */
 public record MoistureEstimate(double moisture, List<Fact> reasons) {
+    public MoistureEstimate {
+        between("The moisture", moisture, 1, 5, "");
+    }
 
     private static final double MIDDLE = 3;
     private static final double DRY_YEAR_MM = 450;
@@ -43,7 +49,12 @@ public record MoistureEstimate(double moisture, List<Fact> reasons) {
             Double slopePercent,
             Boolean footOfSlope,
             Boolean underRoof,
-            Irrigation irrigation) {}
+            Irrigation irrigation) {
+        public Water {
+            betweenOrUnknown("The rain", rainMm, 0, 20_000, "mm");
+            betweenOrUnknown("The slope", slopePercent, 0, 1000, "%");
+        }
+    }
 
     public static MoistureEstimate of(Water water) {
         List<Fact> reasons = new ArrayList<>();
