@@ -34,11 +34,11 @@ document.addEventListener('alpine:init', () => {
       this.show();
     },
     show() {
-      const { plant, zone, units } = this.$root.dataset;
+      const { plant, place, units } = this.$root.dataset;
       const age = AGES[this.step];
       this.when = `${this.half % 2 === 0 ? 'early' : 'late'} ${MONTHS[Math.floor(this.half / 2)]}`;
       this.old = age === 0 ? 'as planted' : age === 1 ? '1 year' : `${age} years`;
-      this.src = `/drawings/${plant}/stage.svg?half=${this.half}&age=${age}&zone=${zone ?? ''}&units=${units}`;
+      this.src = `/drawings/${plant}/stage.svg?half=${this.half}&age=${age}&units=${units}${place}`;
     },
   }));
   // A page that waits for long work looks again by itself.

@@ -20,14 +20,14 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.MadeUpStation;
 import org.yellowfit.core.climate.StationFile;
-import org.yellowfit.core.light.Foliage;
-import org.yellowfit.core.light.Ground;
+import org.yellowfit.core.light.CellGrid;
+import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.LightStudy;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.ShadowPicture;
 import org.yellowfit.core.light.SunPosition;
-import org.yellowfit.core.light.Whereabouts;
 
 /** A sun study of twelve months at ten-minute steps, one shadow frame, and a thirty-year record: on one core. */
 @State(Scope.Benchmark)
@@ -48,7 +48,7 @@ public class SiteBenchmark {
     public int obstacles;
 
     private LightStudy study;
-    private Ground ground;
+    private CellGrid ground;
     private String record;
 
     @Setup
@@ -67,15 +67,15 @@ public class SiteBenchmark {
                             new Obstacle.Wall(
                                     "fence", new double[][] {{x, y}, {x + 8, y + 1}}, 1.8, 0.0, null, Set.of());
                         case 2 ->
-                            new Obstacle.Tree("tree", x, y, 9, 3, 2, Foliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
+                            new Obstacle.Tree("tree", x, y, 9, 3, 2, CrownFoliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
                         default ->
                             new Obstacle.Roof(
                                     "awning", new double[][] {{x, y}, {x + 3, y}, {x + 3, y + 2}, {x, y + 2}}, 2.6, 0);
                     });
         }
-        study = new LightStudy(new Whereabouts(45.6, -61.4, -4), 0, 2026, 10, 0, list);
+        study = new LightStudy(new Location(45.6, -61.4, -4), 0, 2026, 10, 0, list);
         double side = Math.sqrt(cells / 1.5) * 0.5;
-        ground = Ground.of(new double[][] {{0, 0}, {side * 1.5, 0}, {side * 1.5, side}, {0, side}}, 0.5);
+        ground = CellGrid.of(new double[][] {{0, 0}, {side * 1.5, 0}, {side * 1.5, side}, {0, side}}, 0.5);
         record = MadeUpStation.HARBOUR.csv(1995, 2024);
     }
 

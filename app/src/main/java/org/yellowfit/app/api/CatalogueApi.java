@@ -22,7 +22,7 @@ import org.yellowfit.app.catalogue.FileKind;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.claims.Sources;
-import org.yellowfit.core.claims.Standpoint;
+import org.yellowfit.core.claims.TraitSources;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
@@ -71,9 +71,9 @@ class CatalogueApi {
         }
 
         private static List<UsedJson> used(Sources sources) {
-            List<Standpoint> cautious = sources.standpoints(Policy.CAUTIOUS);
-            List<Standpoint> standard = sources.standpoints(Policy.STANDARD);
-            List<Standpoint> bold = sources.standpoints(Policy.BOLD);
+            List<TraitSources> cautious = sources.standpoints(Policy.CAUTIOUS);
+            List<TraitSources> standard = sources.standpoints(Policy.STANDARD);
+            List<TraitSources> bold = sources.standpoints(Policy.BOLD);
             return IntStream.range(0, standard.size())
                     .mapToObj(i -> new UsedJson(
                             standard.get(i).trait().name(),

@@ -13,12 +13,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.yellowfit.core.light.Ground;
+import org.yellowfit.core.light.CellGrid;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.LightStudy;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Patch;
 import org.yellowfit.core.light.Patches;
-import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
@@ -80,7 +80,7 @@ class LightApi {
         Json.refuse(problems);
         return run(
                 new LightStudy(
-                        new Whereabouts(latitude, longitude, orElse(offset, Math.rint(longitude / 15))),
+                        new Location(latitude, longitude, orElse(offset, Math.rint(longitude / 15))),
                         north,
                         year,
                         step,
@@ -94,9 +94,9 @@ class LightApi {
 
     private static StudyJson run(
             LightStudy study, double[][] bed, double cell, List<Integer> months, List<Problem> problems) {
-        Ground ground;
+        CellGrid ground;
         try {
-            ground = Ground.of(bed, cell);
+            ground = CellGrid.of(bed, cell);
         } catch (IllegalArgumentException e) {
             problems.add(new Problem("cellM", e.getMessage()));
             Json.refuse(problems);

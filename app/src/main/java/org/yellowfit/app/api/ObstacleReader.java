@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import org.yellowfit.core.light.Foliage;
+import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.measure.InputReader;
@@ -33,7 +33,7 @@ final class ObstacleReader {
 
     ObstacleReader(List<Problem> problems, boolean south) {
         this.problems = problems;
-        this.usualLeaf = Foliage.usualLeafMonths(south);
+        this.usualLeaf = CrownFoliage.usualLeafMonths(south);
     }
 
     List<Obstacle> read(Object value) {
@@ -150,9 +150,9 @@ final class ObstacleReader {
         return passes == null ? 0 : passes;
     }
 
-    private static Foliage foliage(InputReader in) {
-        Foliage foliage = in.word("foliage", Foliage.class);
-        return foliage == null ? Foliage.DECIDUOUS : foliage;
+    private static CrownFoliage foliage(InputReader in) {
+        CrownFoliage foliage = in.word("foliage", CrownFoliage.class);
+        return foliage == null ? CrownFoliage.DECIDUOUS : foliage;
     }
 
     private Set<Integer> leafOn(InputReader in) {

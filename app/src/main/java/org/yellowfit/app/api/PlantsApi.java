@@ -32,7 +32,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.DayLook;
 import org.yellowfit.core.season.PlantYear;
 import org.yellowfit.core.takeoff.Count;
-import org.yellowfit.core.takeoff.Ground;
+import org.yellowfit.core.takeoff.PlantingSpace;
 import org.yellowfit.core.takeoff.School;
 import org.yellowfit.core.takeoff.Spacing;
 
@@ -134,7 +134,7 @@ class PlantsApi {
         List<Problem> problems = new ArrayList<>();
         InputReader in = new InputReader(request, "", problems);
         List<Cultivar> plants = plants(in, 1, problems);
-        Ground ground = ground(in, problems);
+        PlantingSpace ground = ground(in, problems);
         School school = in.text("school", PlantsApi::school);
         Double closeBy = in.number("closeByYear", 1, Count.LONGEST_YEARS, "years");
         Json.refuse(problems);
@@ -275,13 +275,15 @@ class PlantsApi {
         return plants;
     }
 
-    private static Ground ground(InputReader in, List<Problem> problems) {
+    private static PlantingSpace ground(InputReader in, List<Problem> problems) {
         Double area = in.number("areaM2", 0.0001, 1_000_000, "m²");
         Double length = in.number("lengthM", 0.0001, 1_000_000, "m");
         if (area == null && length == null && problems.isEmpty()) {
             problems.add(new Problem("areaM2", "Either areaM2 or lengthM is needed."));
         }
-        return area != null ? new Ground.Area(area) : length == null ? null : new Ground.Row(length, false);
+        return area != null
+                ? new PlantingSpace.Area(area)
+                : length == null ? null : new PlantingSpace.Row(length, false);
     }
 
     private static School school(String text) {

@@ -13,6 +13,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.search.Facet;
 
@@ -21,16 +22,16 @@ import org.yellowfit.core.search.Facet;
 class CatalogueController {
 
     private static final int PER_PAGE = 24;
-    private static final int HEAPS_SHOWN = 9;
+    private static final int GROUPS_SHOWN = 9;
 
     /** One condition less, and how many plants that gives. */
     record WayOut(String label, int count, String link) {}
 
     record ChipView(String label, boolean wrong, String typed, String link) {}
 
-    record HeapView(String name, int count, boolean chosen, String link) {}
+    record GroupView(String name, int count, boolean chosen, String link) {}
 
-    record FacetBox(String title, List<HeapView> heaps, boolean open) {}
+    record FacetBox(String title, List<GroupView> groups, boolean open) {}
 
     record MonthChoice(int number, String name) {}
 
@@ -118,11 +119,11 @@ class CatalogueController {
                         "without “" + chip.label() + "”",
                         new CatalogueSearch.Asked(chip.without(), asked.chosen(), asked.colour()),
                         link(params, "q", chip.without()))));
-        asked.chosen().forEach((facet, heap) -> {
+        asked.chosen().forEach((facet, group) -> {
             Map<Facet, Integer> others = new EnumMap<>(asked.chosen());
             others.remove(facet);
             ways.add(wayOut(
-                    "without “" + facet.heaps().get(heap) + "”",
+                    "without “" + say(facet, group) + "”",
                     new CatalogueSearch.Asked(asked.typed(), others, asked.colour()),
                     link(params, name(facet), null)));
         });
@@ -132,6 +133,10 @@ class CatalogueController {
                         new CatalogueSearch.Asked(asked.typed(), asked.chosen(), Optional.empty()),
                         link(params, "byColour", null))));
         return ways.stream().filter(way -> way.count() > 0).toList();
+    }
+
+    private static String say(Facet facet, int group) {
+        return Sentences.say(facet.groups().get(group), UnitSystem.METRIC);
     }
 
     private WayOut wayOut(String label, CatalogueSearch.Asked asked, String link) {
@@ -145,10 +150,10 @@ class CatalogueController {
     private static Map<Facet, Integer> chosen(Map<String, String> params) {
         Map<Facet, Integer> chosen = new EnumMap<>(Facet.class);
         for (Facet facet : Facet.values()) {
-            String heap = params.getOrDefault(name(facet), "");
-            if (heap.matches("\\d{1,2}")
-                    && Integer.parseInt(heap) < facet.heaps().size()) {
-                chosen.put(facet, Integer.parseInt(heap));
+            String group = params.getOrDefault(name(facet), "");
+            if (group.matches("\\d{1,2}")
+                    && Integer.parseInt(group) < facet.groups().size()) {
+                chosen.put(facet, Integer.parseInt(group));
             }
         }
         return chosen;
@@ -161,9 +166,8 @@ class CatalogueController {
                 .forEach(chip -> chips.add(
                         new ChipView(chip.label(), chip.wrong(), chip.typed(), link(params, "q", chip.without()))));
         chosen(params)
-                .forEach((facet, heap) -> chips.add(new ChipView(
-                        facet.title().toLowerCase(Locale.ROOT) + ": "
-                                + facet.heaps().get(heap),
+                .forEach((facet, group) -> chips.add(new ChipView(
+                        Sentences.label(facet).toLowerCase(Locale.ROOT) + ": " + say(facet, group),
                         false,
                         "",
                         link(params, name(facet), null))));
@@ -181,21 +185,21 @@ class CatalogueController {
     private static List<FacetBox> facets(CatalogueSearch.Found found, Map<String, String> params) {
         return found.facets().stream()
                 .map(view -> new FacetBox(
-                        view.facet().title(),
-                        view.heaps().stream()
-                                .limit(HEAPS_SHOWN)
-                                .map(heap -> new HeapView(
-                                        heap.name(),
-                                        heap.count(),
-                                        heap.chosen(),
+                        Sentences.label(view.facet()),
+                        view.groups().stream()
+                                .limit(GROUPS_SHOWN)
+                                .map(group -> new GroupView(
+                                        group.name(),
+                                        group.count(),
+                                        group.chosen(),
                                         link(
                                                 params,
                                                 name(view.facet()),
-                                                heap.chosen() ? null : String.valueOf(heap.heap()))))
+                                                group.chosen() ? null : String.valueOf(group.group()))))
                                 .toList(),
                         view.facet() == Facet.KIND
                                 || view.facet() == Facet.SUN
-                                || view.heaps().stream().anyMatch(CatalogueSearch.Heap::chosen)))
+                                || view.groups().stream().anyMatch(CatalogueSearch.Group::chosen)))
                 .toList();
     }
 

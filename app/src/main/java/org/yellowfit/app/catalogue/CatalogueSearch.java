@@ -14,7 +14,10 @@ import java.util.stream.IntStream;
 import org.springframework.dao.EmptyResultDataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.search.Condition;
@@ -35,7 +38,7 @@ class CatalogueSearch {
     private static final int SHORTEST_CORRECTED = 4;
     private static final int MOST_WORDS = 8;
 
-    /** What is asked for. {@code chosen}: for each facet the heap the list is narrowed to; {@code colour}: one looked for, the nearest first. */
+    /** What is asked for. {@code chosen}: for each facet the group the list is narrowed to; {@code colour}: one looked for, the nearest first. */
     record Asked(String typed, Map<Facet, Integer> chosen, Optional<ColourWish> colour) {}
 
     /**
@@ -48,10 +51,10 @@ class CatalogueSearch {
      */
     record Chip(String label, String typed, String without, boolean wrong) {}
 
-    /** @param heap its number in the facet; {@code chosen} whether the list is narrowed to it */
-    record Heap(int heap, String name, int count, boolean chosen) {}
+    /** @param group its number in the facet; {@code chosen} whether the list is narrowed to it */
+    record Group(int group, String name, int count, boolean chosen) {}
 
-    record FacetView(Facet facet, List<Heap> heaps) {}
+    record FacetView(Facet facet, List<Group> groups) {}
 
     /** @param count of all that match; {@code plants} those of the part asked for, best first */
     record Found(int count, List<Cultivar> plants, List<Chip> chips, List<FacetView> facets) {}
@@ -101,10 +104,14 @@ class CatalogueSearch {
         List<Chip> chips = new ArrayList<>();
         for (Condition condition : understood.conditions()) {
             chips.add(new Chip(
-                    condition.label(), condition.said(), Understanding.without(typed, condition.said()), false));
+                    say(condition.meaning()), condition.said(), Understanding.without(typed, condition.said()), false));
         }
         chips.addAll(named.chips());
         return chips;
+    }
+
+    private static String say(Fact fact) {
+        return Sentences.say(fact, UnitSystem.METRIC);
     }
 
     private static BitSet matching(Snapshot snapshot, Understood understood, Named named) {
@@ -176,12 +183,15 @@ class CatalogueSearch {
             others.putAll(chosen);
             others.remove(facet);
             int[] counts = snapshot.facets().counts(snapshot.facets().narrowed(matching, others), facet);
-            List<Heap> heaps = new ArrayList<>();
+            List<Group> groups = new ArrayList<>();
             for (int i = 0; i < counts.length; i++) {
-                heaps.add(new Heap(
-                        i, facet.heaps().get(i), counts[i], Integer.valueOf(i).equals(chosen.get(facet))));
+                groups.add(new Group(
+                        i,
+                        say(facet.groups().get(i)),
+                        counts[i],
+                        Integer.valueOf(i).equals(chosen.get(facet))));
             }
-            views.add(new FacetView(facet, heaps));
+            views.add(new FacetView(facet, groups));
         }
         return views;
     }

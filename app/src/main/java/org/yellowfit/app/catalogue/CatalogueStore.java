@@ -8,12 +8,12 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.core.claims.Sources;
-import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.WatchList;
+import org.yellowfit.core.season.GrowingPlace;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The catalogue for the rest of the application: a snapshot in memory that follows the changes of every instance. */
@@ -79,8 +79,8 @@ public class CatalogueStore {
     }
 
     /** The address of a plant's picture, another one after each change, so that a browser keeps it until then. */
-    public String portrait(Cultivar plant, Optional<HardinessZone> zone) {
-        return PlantTile.portrait(plant, zone, snapshot.version());
+    public String portrait(Cultivar plant, GrowingPlace place) {
+        return PictureAddress.portrait(plant, place, snapshot.version());
     }
 
     public boolean isEmpty() {

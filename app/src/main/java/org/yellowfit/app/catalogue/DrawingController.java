@@ -1,7 +1,6 @@
 package org.yellowfit.app.catalogue;
 
 import java.time.Duration;
-import java.util.Optional;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -12,7 +11,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.web.NotFound;
-import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -22,6 +20,7 @@ class DrawingController {
 
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml;charset=UTF-8");
     private static final double OLDEST = 60;
+    private static final double PORTRAIT_YEARS = 10;
 
     private final CatalogueStore store;
 
@@ -30,9 +29,15 @@ class DrawingController {
     }
 
     @GetMapping("/drawings/{id}/portrait.svg")
-    ResponseEntity<String> portrait(@PathVariable String id, @RequestParam(defaultValue = "7") int month) {
-        return svg(
-                PlantDrawing.portrait(plant(id), Optional.empty(), 10, Math.max(1, Math.min(12, month)), Detail.SMALL));
+    ResponseEntity<String> portrait(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "7") int month,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean south) {
+        int shown = Math.max(1, Math.min(12, month));
+        return svg(PlantDrawing.portrait(
+                plant(id), PictureAddress.place(zone, sun, south), PORTRAIT_YEARS, shown, Detail.SMALL));
     }
 
     /** @param half halves of months from 0 (early January) to 23 */
@@ -42,19 +47,17 @@ class DrawingController {
             @RequestParam(defaultValue = "10") double age,
             @RequestParam(defaultValue = "12") int half,
             @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean south,
             @RequestParam(defaultValue = "metric") String units) {
-        double years = age >= 0 && age <= OLDEST ? age : 10;
+        double years = age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
         int day = 8 + (int) Math.round(Math.max(0, Math.min(23, half)) * 365 / 24.0);
         return svg(PlantDrawing.stage(
-                plant(id), zone(zone), years, day, units.equals("us") ? UnitSystem.US : UnitSystem.METRIC));
-    }
-
-    private static Optional<HardinessZone> zone(String text) {
-        try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(HardinessZone.parse(text));
-        } catch (IllegalArgumentException e) {
-            return Optional.empty();
-        }
+                plant(id),
+                PictureAddress.place(zone, sun, south),
+                years,
+                day,
+                units.equals("us") ? UnitSystem.US : UnitSystem.METRIC));
     }
 
     private Cultivar plant(String id) {

@@ -33,6 +33,7 @@ import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 
 /** A plant's page, the changes made on it, and labels for the yard. */
 @Controller
@@ -151,7 +152,7 @@ class PlantController {
                 plants.stream()
                         .map(plant -> new Label(
                                 PlantTile.of(plant, UnitSystem.METRIC, version),
-                                YearStrip.svg(plant, Optional.empty(), 0),
+                                YearStrip.svg(plant, GrowingPlace.ANYWHERE, 0),
                                 Sentences.say(CareSummary.of(plant), UnitSystem.METRIC),
                                 QrMark.svg(base + "/catalogue/" + plant.id()),
                                 light(plant)))

@@ -16,8 +16,7 @@ import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.claims.Sources;
-import org.yellowfit.core.claims.Standpoint;
-import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.claims.TraitSources;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
@@ -32,6 +31,7 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 
 /** Puts a plant's page together. */
 @Service
@@ -71,7 +71,7 @@ class PlantPages {
             PlantTile tile,
             String year,
             int halfMonth,
-            String zone,
+            String place,
             String units,
             List<Age> ages,
             String care,
@@ -107,15 +107,14 @@ class PlantPages {
         long version = store.snapshot().version();
         Cultivar plant = store.find(label.id()).orElse(label);
         UnitSystem units = visit.map(v -> v.units()).orElse(UnitSystem.METRIC);
-        Optional<HardinessZone> zone =
-                visit.map(v -> v.question().site().winter().zone());
-        int best = PlantDrawing.bestMonth(plant, zone);
+        GrowingPlace place = visit.map(OpenPlaces.Place::growing).orElse(GrowingPlace.ANYWHERE);
+        int best = PlantDrawing.bestMonth(plant, place);
         List<TraitChange> history = editor.history(label.id());
         return new Page(
                 PlantTile.of(plant, units, version),
-                YearStrip.svg(plant, zone, best),
+                YearStrip.svg(plant, place, best),
                 (best - 1) * 2 + 1,
-                zone.map(HardinessZone::label).orElse(""),
+                PictureAddress.query(place),
                 units == UnitSystem.US ? "us" : "metric",
                 AGES.stream().map(years -> age(plant, years, units)).toList(),
                 Sentences.say(CareSummary.inFull(plant), units),
@@ -186,12 +185,12 @@ class PlantPages {
     private List<Dispute> disputes(Cultivar label) {
         Sources sources = Sources.of(label, store.claims(label.id()));
         List<ClaimEntity> kept = claims.findByCultivarIdOrderById(label.id());
-        List<Standpoint> cautious = sources.standpoints(Policy.CAUTIOUS);
-        List<Standpoint> standard = sources.standpoints(Policy.STANDARD);
-        List<Standpoint> bold = sources.standpoints(Policy.BOLD);
+        List<TraitSources> cautious = sources.standpoints(Policy.CAUTIOUS);
+        List<TraitSources> standard = sources.standpoints(Policy.STANDARD);
+        List<TraitSources> bold = sources.standpoints(Policy.BOLD);
         List<Dispute> disputes = new ArrayList<>();
         for (int i = 0; i < standard.size(); i++) {
-            Standpoint point = standard.get(i);
+            TraitSources point = standard.get(i);
             disputes.add(new Dispute(
                     point.trait().name(),
                     TraitWords.name(point.trait()),

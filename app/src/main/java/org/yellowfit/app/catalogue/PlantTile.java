@@ -1,12 +1,10 @@
 package org.yellowfit.app.catalogue;
 
-import java.util.Optional;
-import org.yellowfit.app.drawing.PlantDrawing;
-import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 
 /** A plant as one of many: its name, its picture, its size at ten years and its zones. */
 record PlantTile(
@@ -31,15 +29,10 @@ record PlantTile(
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
-                portrait(plant, Optional.empty(), version),
+                PictureAddress.portrait(plant, GrowingPlace.ANYWHERE, version),
                 units.glance(growth.heightInFlower(10).mid(), growth.spread(10).mid()),
                 zones(plant),
                 note);
-    }
-
-    static String portrait(Cultivar plant, Optional<HardinessZone> zone, long version) {
-        return "/drawings/" + plant.id() + "/portrait.svg?month=" + PlantDrawing.bestMonth(plant, zone) + "&v="
-                + version;
     }
 
     static String zones(Cultivar plant) {

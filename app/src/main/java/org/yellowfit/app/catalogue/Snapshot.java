@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.fit.Catalogue;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
@@ -39,10 +40,10 @@ final class Snapshot {
     private volatile FacetIndex facets;
     private volatile WordIndex words;
     private volatile List<String> partnerGroups;
-    /** Which plants meet the conditions asked lately, by the condition's label, which says all of it. */
-    private final Map<String, BitSet> meeting = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+    /** Which plants meet the conditions asked lately, by what the condition means. */
+    private final Map<Fact, BitSet> meeting = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<String, BitSet> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Fact, BitSet> eldest) {
             return size() > CONDITIONS_KEPT;
         }
     });
@@ -116,7 +117,7 @@ final class Snapshot {
 
     /** The plants, by place in the catalogue, that meet a condition. Not to be changed. */
     BitSet meeting(Condition condition) {
-        return meeting.computeIfAbsent(condition.label(), label -> {
+        return meeting.computeIfAbsent(condition.meaning(), meaning -> {
             List<Cultivar> plants = under(Policy.STANDARD).all();
             BitSet met = new BitSet(plants.size());
             for (int i = 0; i < plants.size(); i++) {

@@ -2,7 +2,7 @@ package org.yellowfit.app.climate;
 
 import java.util.UUID;
 import org.yellowfit.core.climate.ClimateSummary;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 
 /**
  * A weather station and what its record says.
@@ -14,7 +14,7 @@ import org.yellowfit.core.light.Whereabouts;
 public record Station(
         UUID id,
         String name,
-        Whereabouts where,
+        Location where,
         Double elevationM,
         boolean madeUp,
         boolean usual,

@@ -6,7 +6,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 
 @Entity
 @Table(name = "station")
@@ -34,7 +34,7 @@ class StationEntity {
 
     protected StationEntity() {}
 
-    StationEntity(String name, Whereabouts where, Double elevationM, boolean madeUp, String csv, String addedBy) {
+    StationEntity(String name, Location where, Double elevationM, boolean madeUp, String csv, String addedBy) {
         this.id = UUID.randomUUID();
         this.name = name;
         this.latitude = where.latitude();
@@ -55,8 +55,8 @@ class StationEntity {
         return name;
     }
 
-    Whereabouts where() {
-        return new Whereabouts(latitude, longitude, utcOffsetHours);
+    Location where() {
+        return new Location(latitude, longitude, utcOffsetHours);
     }
 
     Double elevationM() {

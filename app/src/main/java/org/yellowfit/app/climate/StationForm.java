@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
 /** Where a new station stands, as it was typed. */
-record StationForm(String name, Whereabouts where, Double elevationM) {
+record StationForm(String name, Location where, Double elevationM) {
 
     /** @throws InvalidInput with every problem by field */
     static StationForm read(Map<String, String> typed) {
@@ -37,7 +37,7 @@ record StationForm(String name, Whereabouts where, Double elevationM) {
                     .stream()
                     .toList());
         }
-        return new StationForm(name, new Whereabouts(latitude, longitude, offset), elevation);
+        return new StationForm(name, new Location(latitude, longitude, offset), elevation);
     }
 
     private static Double needed(InputReader in, String field, double least, double most, String message) {

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.StationFile;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.UnusableFile;
 
@@ -62,13 +62,7 @@ public class Stations {
      */
     @Transactional
     public Station add(
-            String name,
-            Whereabouts where,
-            Double elevationM,
-            boolean madeUp,
-            String csv,
-            boolean fahrenheit,
-            String by) {
+            String name, Location where, Double elevationM, boolean madeUp, String csv, boolean fahrenheit, String by) {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw InvalidInput.at("name", "Give the station a name of at most %d characters.".formatted(LONGEST_NAME));
         }

@@ -10,11 +10,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.fit.Question;
-import org.yellowfit.core.light.LightClass;
-import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.app.words.SiteWords;
 
 @Controller
 class CounterController {
@@ -61,40 +57,10 @@ class CounterController {
                 visit.place(),
                 visit.customer(),
                 visit.note(),
-                told(visit.question(), visit.units()),
+                new SiteWords(visit.question().site(), visit.units()).glance(),
                 visit.chosen().size(),
                 visit.advisor(),
                 WHEN.format(visit.changedAt()),
                 visit.finished());
-    }
-
-    /** The place in a breath: zone, light, soil, limit. */
-    static String told(Question question, UnitSystem units) {
-        var site = question.site();
-        StringBuilder out = new StringBuilder();
-        add(
-                out,
-                site.winter().zone() == null
-                        ? null
-                        : "zone " + site.winter().zone().label());
-        add(
-                out,
-                site.light().sunHours() == null
-                        ? null
-                        : Sentences.label(LightClass.ofHours(site.light().sunHours())) + ", "
-                                + Numbers.rounded(site.light().sunHours(), 1) + " h");
-        add(out, site.soil().texture() == null ? null : site.soil().texture().words());
-        add(
-                out,
-                site.room().maxHeightM() == null
-                        ? null
-                        : "under " + units.length(site.room().maxHeightM()));
-        return out.isEmpty() ? "Nothing noted of the place yet" : out.toString();
-    }
-
-    private static void add(StringBuilder out, String part) {
-        if (part != null) {
-            out.append(out.isEmpty() ? "" : " · ").append(part);
-        }
     }
 }

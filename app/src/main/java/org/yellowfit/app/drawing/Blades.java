@@ -7,11 +7,11 @@ import org.yellowfit.core.plant.Habit;
 /** What grows from the ground in blades: grasses, straps, fronds, canes and wands, bending by habit. */
 final class Blades {
 
-    private final Frame frame;
+    private final PlantCanvas frame;
     private final Habit habit;
     private final Detail detail;
 
-    Blades(Frame frame, Habit habit, Detail detail) {
+    Blades(PlantCanvas frame, Habit habit, Detail detail) {
         this.frame = frame;
         this.habit = habit;
         this.detail = detail;

@@ -47,8 +47,8 @@ public final class CloseUp {
         if (colours.isEmpty()) {
             return "";
         }
-        Frame frame =
-                new Frame(SIDE * 0.4, SIDE * 0.8, SIDE, new Random(plant.id().hashCode()));
+        PlantCanvas frame = new PlantCanvas(
+                SIDE * 0.4, SIDE * 0.8, SIDE, new Random(plant.id().hashCode()));
         Flowers flowers = new Flowers(frame, Profile.of(plant.habit(), false), Detail.RICH);
         return open("flower of " + plant.name())
                 + flowers.one(FlowerForm.of(plant), colours.get(0).lab(), SIDE * 0.42, -SIDE * 0.34) + "</svg>";

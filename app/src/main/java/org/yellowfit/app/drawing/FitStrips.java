@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import org.yellowfit.app.words.FitWords;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Judgement;
@@ -34,32 +34,13 @@ public final class FitStrips {
     private static final double LABEL_END = 82;
     private static final double THIN_HEIGHT = 24;
 
-    private static final Map<CriterionName, String> LABELS = Map.ofEntries(
-            Map.entry(CriterionName.HARDINESS, "Zone"),
-            Map.entry(CriterionName.SUN_LIVE, "Sun to live"),
-            Map.entry(CriterionName.SUN_FLOWER, "… to flower"),
-            Map.entry(CriterionName.SUN_COLOUR, "… for colour"),
-            Map.entry(CriterionName.HOT_SUN, "Most sun"),
-            Map.entry(CriterionName.TEXTURE, "Texture"),
-            Map.entry(CriterionName.DRAINAGE, "Drainage"),
-            Map.entry(CriterionName.MOISTURE, "Moisture"),
-            Map.entry(CriterionName.PH, "pH"),
-            Map.entry(CriterionName.HEIGHT, "Height"),
-            Map.entry(CriterionName.SPREAD, "Width"),
-            Map.entry(CriterionName.DEER, "Deer"),
-            Map.entry(CriterionName.RABBITS, "Rabbits"),
-            Map.entry(CriterionName.HAZARDS, "Hazards"),
-            Map.entry(CriterionName.EXPOSURE, "Exposure"),
-            Map.entry(CriterionName.PARTNER, "Partner"),
-            Map.entry(CriterionName.WANTS, "Wishes"));
-
     private FitStrips() {}
 
     /** The rows of a list: every criterion that has a strip for at least one of its plants, in one order for all. */
     public static List<CriterionName> rows(List<Candidate> candidates) {
         Set<CriterionName> rows = EnumSet.noneOf(CriterionName.class);
         candidates.forEach(candidate -> candidate.criteria().forEach(judgement -> {
-            if (LABELS.containsKey(judgement.criterion())) {
+            if (judgement.criterion() != CriterionName.HEAT) {
                 rows.add(judgement.criterion());
             }
         }));
@@ -150,7 +131,7 @@ public final class FitStrips {
     private static void row(
             StringBuilder out, Judgement judgement, CriterionName name, double y, Question question, UnitSystem units) {
         boolean met = judgement.verdict() == Verdict.FITS;
-        text(out, LABEL_END, y + 3, "end", met ? "label" : "label unmet", LABELS.get(name));
+        text(out, LABEL_END, y + 3, "end", met ? "label" : "label unmet", FitWords.criterion(name));
         if (judgement.verdict() == Verdict.UNKNOWN) {
             text(out, LINE_X + 6, y + 3, "start", "label", "not known");
             dotted(out, LEFT_END, LINE_X, y);
@@ -252,8 +233,7 @@ public final class FitStrips {
         StringBuilder out = new StringBuilder();
         for (Judgement judgement : candidate.criteria()) {
             out.append(out.isEmpty() ? "" : "; ")
-                    .append(LABELS.getOrDefault(
-                            judgement.criterion(), judgement.criterion().word()))
+                    .append(FitWords.criterion(judgement.criterion()))
                     .append(": ")
                     .append(judgement.verdict().word());
         }

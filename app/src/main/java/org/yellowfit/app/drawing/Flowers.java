@@ -7,14 +7,14 @@ final class Flowers {
 
     private static final double DEG_137 = 2.39996;
 
-    private final Frame frame;
+    private final PlantCanvas frame;
     private final Profile profile;
     private final Detail detail;
     private final Pen[] petals = new Pen[Tones.COUNT];
     private final Pen stems = new Pen();
     private final Pen hearts = new Pen();
 
-    Flowers(Frame frame, Profile profile, Detail detail) {
+    Flowers(PlantCanvas frame, Profile profile, Detail detail) {
         this.frame = frame;
         this.profile = profile;
         this.detail = detail;

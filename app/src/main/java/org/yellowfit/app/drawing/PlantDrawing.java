@@ -1,18 +1,18 @@
 package org.yellowfit.app.drawing;
 
 import java.util.List;
-import java.util.Optional;
-import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.season.DayLook;
+import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.season.PlantYear;
 
 /** Whole pictures of one plant, ready to be put on a page. */
 public final class PlantDrawing {
 
-    private static final int SUMMER = 7;
+    private static final int NORTHERN_SUMMER = 7;
+    private static final int SOUTHERN_SUMMER = 1;
     private static final double MARGIN = 6;
     /** The stage holds the plant as it stands at this age. */
     private static final double STAGE_YEARS = 30;
@@ -22,27 +22,18 @@ public final class PlantDrawing {
     private PlantDrawing() {}
 
     /** The month in which a plant shows most: in full flower, or in summer leaf. */
-    public static int bestMonth(Cultivar plant, Optional<HardinessZone> zone) {
-        return PlantYear.of(plant, zone).fullestMonth(SUMMER);
+    public static int bestMonth(Cultivar plant, GrowingPlace place) {
+        int summer = place.seasons().south() ? SOUTHERN_SUMMER : NORTHERN_SUMMER;
+        return PlantYear.of(plant, place).fullestMonth(summer);
     }
 
-    public static PlantSketch sketch(
-            Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
-        PlantGrowth growth = PlantGrowth.of(plant);
-        DayLook look = PlantYear.of(plant, zone).month(month);
-        return PlantSketch.of(
-                plant,
-                growth.height(years).mid(),
-                growth.heightInFlower(years).mid(),
-                growth.spread(years).mid(),
-                look,
-                detail);
+    public static PlantSketch sketch(Cultivar plant, GrowingPlace place, double years, int month, Detail detail) {
+        return PlantSketch.of(plant, PlantState.inMonth(plant, years, month, place), detail);
     }
 
     /** One plant alone, filling its picture, in the month it shows most. */
-    public static String portrait(
-            Cultivar plant, Optional<HardinessZone> zone, double years, int month, Detail detail) {
-        PlantSketch sketch = sketch(plant, zone, years, month, detail);
+    public static String portrait(Cultivar plant, GrowingPlace place, double years, int month, Detail detail) {
+        PlantSketch sketch = sketch(plant, place, years, month, detail);
         double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 3 * MARGIN;
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " "
                 + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
@@ -54,20 +45,12 @@ public final class PlantDrawing {
      * only the age
      * changes.
      */
-    public static String stage(
-            Cultivar plant, Optional<HardinessZone> zone, double years, int dayOfYear, UnitSystem units) {
-        PlantGrowth growth = PlantGrowth.of(plant);
-        DayLook look = PlantYear.of(plant, zone).day(dayOfYear);
-        PlantSketch sketch = PlantSketch.of(
-                plant,
-                growth.height(years).mid(),
-                growth.heightInFlower(years).mid(),
-                growth.spread(years).mid(),
-                look,
-                Detail.RICH);
+    public static String stage(Cultivar plant, GrowingPlace place, double years, int dayOfYear, UnitSystem units) {
+        PlantState state = PlantState.at(plant, years, dayOfYear, place);
+        PlantGrowth growth = PlantState.growth(plant, place);
+        PlantSketch sketch = PlantSketch.of(plant, state, Detail.RICH);
         double tallest = growth.heightInFlower(STAGE_YEARS).mid();
-        double widest =
-                Math.max(growth.spread(STAGE_YEARS).mid(), growth.spread(years).mid());
+        double widest = Math.max(growth.spread(STAGE_YEARS).mid(), state.fullSpreadM());
         return new ScaleScene(List.of(sketch), STAGE_WIDTH_TO_HEIGHT, units, null).stage(tallest, widest);
     }
 

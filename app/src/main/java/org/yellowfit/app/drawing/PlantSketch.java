@@ -10,6 +10,7 @@ import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.LeafTexture;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.DayLook;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.season.Standing;
 
 /**
@@ -22,23 +23,21 @@ import org.yellowfit.core.season.Standing;
 public record PlantSketch(String svg, double widthUnits, double heightUnits, double unitsPerM) {
 
     private static final double LONGER_SIDE = 100;
+    /** What barely stands above the ground is drawn with so much of its height. */
+    private static final double LEAST_SHOWN = 0.12;
+
     private static final OkLab DEFAULT_LEAF = OkLab.ofRgb(0x5f8146);
     private static final OkLab DEFAULT_FLOWER = OkLab.ofRgb(0xe8dfd0);
     private static final OkLab BARK = OkLab.ofRgb(0x7d6a58);
 
-    /**
-     * @param heightM       in leaf, full grown for its age, m
-     * @param flowerHeightM in flower, m
-     * @param spreadM       m
-     */
-    public static PlantSketch of(
-            Cultivar plant, double heightM, double flowerHeightM, double spreadM, DayLook look, Detail detail) {
-        double tallest = Math.max(heightM, flowerHeightM);
-        double unitsPerM = LONGER_SIDE / Math.max(tallest, spreadM);
-        String svg = look.standing() == Standing.BELOW_GROUND
-                ? bareGround(spreadM * unitsPerM)
-                : new Drawer(plant, look, detail, heightM, flowerHeightM, spreadM, unitsPerM).draw();
-        return new PlantSketch(svg, spreadM * unitsPerM, tallest * unitsPerM, unitsPerM);
+    /** The picture holds the plant as it is full grown for the year, whatever of it is to be seen. */
+    public static PlantSketch of(Cultivar plant, PlantState state, Detail detail) {
+        double tallest = Math.max(state.fullHeightM(), state.fullFlowerHeightM());
+        double unitsPerM = LONGER_SIDE / Math.max(tallest, state.fullSpreadM());
+        String svg = state.look().standing() == Standing.BELOW_GROUND
+                ? bareGround(state.fullSpreadM() * unitsPerM)
+                : new Drawer(plant, state, detail, unitsPerM).draw();
+        return new PlantSketch(svg, state.fullSpreadM() * unitsPerM, tallest * unitsPerM, unitsPerM);
     }
 
     /** Stubs and a label stick where the plant sleeps. */
@@ -57,30 +56,24 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
         private final Detail detail;
         private final Profile profile;
         private final LeafForm form;
-        private final Frame frame;
+        private final PlantCanvas frame;
         private final double flowerTop;
         private final boolean tree;
 
-        Drawer(
-                Cultivar plant,
-                DayLook look,
-                Detail detail,
-                double heightM,
-                double flowerHeightM,
-                double spreadM,
-                double unitsPerM) {
+        Drawer(Cultivar plant, PlantState state, Detail detail, double unitsPerM) {
             this.plant = plant;
-            this.look = look;
+            this.look = state.look();
             this.detail = detail;
             this.tree = plant.kind() == Kind.TREE;
             this.profile = Profile.of(plant.habit(), tree);
             this.form = LeafForm.of(plant);
-            double height = Math.max(0.12, look.heightShare()) * heightM * unitsPerM;
-            double wide =
-                    spreadM * unitsPerM / 2 * (plant.persistence().isWoody() ? 1 : 0.45 + 0.55 * look.heightShare());
-            this.frame =
-                    new Frame(wide, height, unitsPerM, new Random(plant.id().hashCode() * 31L + 7));
-            this.flowerTop = Math.max(1, flowerHeightM * unitsPerM / height);
+            double height = Math.max(LEAST_SHOWN * state.fullHeightM(), state.heightM()) * unitsPerM;
+            double wide = state.spreadM() * unitsPerM / 2;
+            this.frame = new PlantCanvas(
+                    wide, height, unitsPerM, new Random(plant.id().hashCode() * 31L + 7));
+            // Seed heads stand as high as the flowers did.
+            double top = look.standing() == Standing.STRAW ? state.fullFlowerHeightM() : state.heightInFlowerM();
+            this.flowerTop = Math.max(1, top * unitsPerM / height);
         }
 
         String draw() {
@@ -145,7 +138,7 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
             String trunk = hanging ? Skeleton.draw(frame, profile, true, bark(), 0) : "";
             List<OkLab> colours = leafColours();
             String behind = hanging && look.leafShare() > 0.5
-                    ? new Foliage(frame, profile, form, detail, look.leafShare()).draw(colours, realLeaf())
+                    ? new FoliageShapes(frame, profile, form, detail, look.leafShare()).draw(colours, realLeaf())
                     : "";
             return trunk
                     + behind
@@ -164,7 +157,8 @@ public record PlantSketch(String svg, double widthUnits, double heightUnits, dou
                 return new Flowers(frame, profile, detail)
                         .draw(FlowerForm.of(plant), leafColours().get(0), 0.6, Math.max(0.9, flowerTop * 0.92), true);
             }
-            return wood + new Foliage(frame, profile, form, detail, look.leafShare()).draw(leafColours(), realLeaf());
+            return wood
+                    + new FoliageShapes(frame, profile, form, detail, look.leafShare()).draw(leafColours(), realLeaf());
         }
 
         private List<OkLab> leafColours() {

@@ -6,19 +6,19 @@ import org.yellowfit.core.plant.Habit;
 /** Trunk and branches of a woody plant, forking inside its outline. */
 final class Skeleton {
 
-    private final Frame frame;
+    private final PlantCanvas frame;
     private final Profile profile;
     private final Pen[] byThickness = {new Pen(), new Pen(), new Pen(), new Pen()};
     private final double thick;
 
-    private Skeleton(Frame frame, Profile profile, boolean tree) {
+    private Skeleton(PlantCanvas frame, Profile profile, boolean tree) {
         this.frame = frame;
         this.profile = profile;
         this.thick = Math.min(frame.size() * (tree ? 0.05 : 0.028), frame.halfWidth() * 0.2);
     }
 
     /** @param levels of forking: 0 for what shows through full leaf, up to 3 for a bare plant seen large */
-    static String draw(Frame frame, Profile profile, boolean tree, OkLab bark, int levels) {
+    static String draw(PlantCanvas frame, Profile profile, boolean tree, OkLab bark, int levels) {
         Skeleton skeleton = new Skeleton(frame, profile, tree);
         boolean oneTrunk = tree
                 || profile.habit() == Habit.STANDARD

@@ -4,12 +4,11 @@ import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.season.DayLook;
+import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.season.PlantYear;
 import org.yellowfit.core.season.Standing;
 
@@ -33,8 +32,8 @@ public final class YearStrip {
     private YearStrip() {}
 
     /** @param marked month to underline, 0 for none */
-    public static String svg(Cultivar plant, Optional<HardinessZone> zone, int marked) {
-        PlantYear year = PlantYear.of(plant, zone);
+    public static String svg(Cultivar plant, GrowingPlace place, int marked) {
+        PlantYear year = PlantYear.of(plant, place);
         StringBuilder out = new StringBuilder(
                         "<svg class=\"year-strip\" viewBox=\"0 0 240 46\" role=\"img\" aria-label=\"")
                 .append(PlantDrawing.escaped(spoken(year.months())))

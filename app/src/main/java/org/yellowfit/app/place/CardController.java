@@ -2,7 +2,6 @@ package org.yellowfit.app.place;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -17,6 +16,7 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.WorthFindingOut;
 
@@ -25,28 +25,6 @@ import org.yellowfit.core.fit.WorthFindingOut;
 class CardController {
 
     private static final int MOST_TOLD = 4;
-    private static final Map<String, String> NAMES = Map.of(
-            "zone",
-            "the hardiness zone",
-            "sunHours",
-            "the hours of sun",
-            "texture",
-            "the soil’s texture",
-            "drainage",
-            "the drainage",
-            "moisture",
-            "how moist it is",
-            "ph",
-            "the pH",
-            "deer",
-            "whether deer come",
-            "rabbits",
-            "whether rabbits come",
-            "children",
-            "whether children come here",
-            "pets",
-            "whether pets come here");
-
     private final Visits visits;
     private final Stations stations;
     private final CatalogueStore store;
@@ -78,8 +56,10 @@ class CardController {
                 SiteForm.GUESSABLE.stream().filter(visit::isGuessed).collect(Collectors.toSet()));
         List<String> told = new ArrayList<>();
         for (WorthFindingOut each : found.subList(0, Math.min(MOST_TOLD, found.size()))) {
-            told.add("Knowing %s would settle %d plant%s."
-                    .formatted(NAMES.get(each.field().name()), each.plants(), each.plants() == 1 ? "" : "s"));
+            told.add(Sentences.say(
+                    "finding-out",
+                    each.plants(),
+                    Sentences.say("finding-out." + each.field().name())));
         }
         return told;
     }

@@ -16,7 +16,7 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.fit.SiteFields;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
@@ -38,10 +38,9 @@ public class DrawingStore {
             VisitFields.NORTH,
             VisitFields.DRAWN_IN);
     /** Outlines are checked without it mattering where they lie. */
-    private static final Whereabouts ANYWHERE = new Whereabouts(45, 0, 0);
+    private static final Location ANYWHERE = new Location(45, 0, 0);
 
     private static final double DEGREES_AN_HOUR = 15;
-    private static final int MIDDLE_OF_MONTH = 15;
 
     private final Stations stations;
 
@@ -52,14 +51,14 @@ public class DrawingStore {
     /**
      * Where the place lies: as the visit says, or where the shop's usual station stands; empty when neither is known.
      */
-    public Optional<Whereabouts> where(Visit visit) {
+    public Optional<Location> where(Visit visit) {
         Answers answers = visit.answers();
         Optional<Double> latitude = answers.get(VisitFields.LATITUDE);
         Optional<Double> longitude = answers.get(VisitFields.LONGITUDE);
         if (latitude.isPresent() && longitude.isPresent()) {
             double usualOffset = Math.rint(longitude.get() / DEGREES_AN_HOUR);
             return Optional.of(
-                    new Whereabouts(latitude.get(), longitude.get(), answers.get(VisitFields.UTC_OFFSET, usualOffset)));
+                    new Location(latitude.get(), longitude.get(), answers.get(VisitFields.UTC_OFFSET, usualOffset)));
         }
         return stations.usual().map(Station::where);
     }
@@ -120,15 +119,7 @@ public class DrawingStore {
         }
         Seasons usual = Seasons.usualFor(
                 Optional.ofNullable(visit.question().site().winter().zone()));
-        boolean south = where(visit).map(Whereabouts::isSouth).orElse(false);
-        List<Integer> months = new ArrayList<>();
-        for (int month = 1; month <= 12; month++) {
-            int day = (month - 1) * Seasons.DAYS / 12 + MIDDLE_OF_MONTH;
-            int northern = south ? Math.floorMod(day - 1 + Seasons.DAYS / 2, Seasons.DAYS) + 1 : day;
-            if (northern > usual.lastFrostDay() && northern < usual.firstFrostDay()) {
-                months.add(month);
-            }
-        }
-        return months.isEmpty() ? List.of(south ? 1 : 7) : months;
+        boolean south = where(visit).map(Location::isSouth).orElse(false);
+        return (south ? usual.southern() : usual).growingMonths();
     }
 }

@@ -31,7 +31,7 @@ import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.light.CellStory;
-import org.yellowfit.core.light.Whereabouts;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
@@ -75,7 +75,7 @@ class PlaceController {
     @GetMapping("/visits/{id}/place")
     String show(@PathVariable UUID id, Model model) throws java.io.IOException {
         Visit visit = find(id);
-        Optional<Whereabouts> where = store.where(visit);
+        Optional<Location> where = store.where(visit);
         Map<String, Object> given = new LinkedHashMap<>();
         given.put("version", visit.version());
         given.put("features", DrawingStore.geoJson(visit));
@@ -91,7 +91,7 @@ class PlaceController {
     }
 
     /** As its fields show it; what the visit does not say is that of the station. */
-    private static Map<String, String> position(Visit visit, Optional<Whereabouts> where) {
+    private static Map<String, String> position(Visit visit, Optional<Location> where) {
         Map<String, String> position = new LinkedHashMap<>();
         where.ifPresent(at -> {
             position.put("latitude", Numbers.write(at.latitude()));

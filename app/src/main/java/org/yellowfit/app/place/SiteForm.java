@@ -55,7 +55,7 @@ public record SiteForm(Map<String, String> typed, Map<String, String> problems, 
             SiteFields.DEER,
             SiteFields.RABBITS,
             SiteFields.EXPOSURE,
-            SiteFields.PRACTICE,
+            SiteFields.UPKEEP,
             SiteFields.PARTNERS);
 
     static final List<VisitField<?>> FIELDS = Stream.<VisitField<?>>concat(

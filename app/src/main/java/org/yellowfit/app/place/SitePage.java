@@ -12,9 +12,9 @@ import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.fit.Exposure;
-import org.yellowfit.core.fit.Practice;
 import org.yellowfit.core.fit.Pressure;
 import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.fit.Upkeep;
 import org.yellowfit.core.light.SunBias;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.UnitSystem;
@@ -159,7 +159,7 @@ record SitePage(List<FormField> visit, List<Step> steps, String policy, List<Str
                     fields.one(key(SiteFields.DEER), Pressure.class),
                     fields.one(key(SiteFields.RABBITS), Pressure.class),
                     fields.many(exposure, exposures),
-                    fields.many(key(SiteFields.PRACTICE), List.of(Practice.Measure.values())));
+                    fields.many(key(SiteFields.UPKEEP), List.of(Upkeep.Task.values())));
             return partnerGroups.isEmpty()
                     ? asked
                     : Stream.concat(

@@ -38,9 +38,9 @@ import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.light.LightLog;
 import org.yellowfit.core.light.LightStudy;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.SeenSun;
 import org.yellowfit.core.light.SunBias;
-import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.site.Drawing;
@@ -87,7 +87,7 @@ class SunController {
                     .toList();
             edit.set(VisitFields.seenSun(month), hours.isEmpty() ? null : hours);
         }
-        Optional<Whereabouts> where = store.where(visit);
+        Optional<Location> where = store.where(visit);
         if (use && where.isPresent()) {
             SeenSun sun = SeenSun.of(ticked(visit.answers().with(edit)), where.get(), store.seasonMonths(visit));
             put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
@@ -108,7 +108,7 @@ class SunController {
             RedirectAttributes flash)
             throws IOException {
         Visit visit = find(id);
-        Optional<Whereabouts> where = store.where(visit);
+        Optional<Location> where = store.where(visit);
         if (file.isEmpty() || where.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return show(
@@ -161,7 +161,7 @@ class SunController {
     @GetMapping("/visits/{id}/sun/simulated-log.csv")
     ResponseEntity<String> simulated(@PathVariable UUID id) {
         Visit visit = find(id);
-        Whereabouts where = store.where(visit)
+        Location where = store.where(visit)
                 .orElseThrow(() -> new NotFound("It is not known where the place lies; choose a station first."));
         LocalDate first = LocalDate.of(Year.now().getValue(), where.isSouth() ? 12 : 6, 10);
         Optional<Drawing> drawing =
@@ -176,7 +176,7 @@ class SunController {
     }
 
     private String show(Model model, Visit visit, List<LineProblem> problems, String fileName) {
-        Optional<Whereabouts> where = store.where(visit);
+        Optional<Location> where = store.where(visit);
         model.addAttribute("visit", visit);
         model.addAttribute("problems", problems);
         model.addAttribute("fileName", fileName);
@@ -200,7 +200,7 @@ class SunController {
         return "place/sun";
     }
 
-    private static Time time(int month, Map<Integer, Set<Integer>> ticked, Whereabouts where) {
+    private static Time time(int month, Map<Integer, Set<Integer>> ticked, Location where) {
         List<Integer> up = SeenSun.hoursOf(where, month);
         return new Time(
                 month,

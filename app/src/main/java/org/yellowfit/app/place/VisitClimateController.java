@@ -20,7 +20,7 @@ import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.fit.Spot;
+import org.yellowfit.core.fit.SpotZone;
 
 /** The climate of a visit's place: which station stands for it, and what the spot does to its zone. */
 @Controller
@@ -47,7 +47,7 @@ class VisitClimateController {
                 "taken",
                 shown.isPresent()
                         && shown.map(Station::id).equals(visit.answers().get(VisitFields.STATION)));
-        model.addAttribute("spot", Sentences.each(Spot.steps(visit.question()), visit.units()));
+        model.addAttribute("spot", Sentences.each(SpotZone.steps(visit.question()), visit.units()));
         return "place/visit-climate";
     }
 

@@ -20,6 +20,7 @@ import org.yellowfit.app.plants.DenseList.Missing;
 import org.yellowfit.app.plants.DenseList.Name;
 import org.yellowfit.app.plants.DenseList.Row;
 import org.yellowfit.app.visit.Edit;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
@@ -30,12 +31,14 @@ import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Ranked;
 import org.yellowfit.core.fit.UnmetDemands;
 import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.site.BedPatch;
 
 /** Puts the dense shortlist together, as it is or as it would be. */
@@ -49,14 +52,13 @@ class DenseLists {
     private static final int A_PATCH = 8;
     private static final int OPENINGS = 3;
     private static final int MISSING = 5;
-    private static final double BACK_M = 1.5;
-    private static final double MIDDLE_M = 0.6;
-    private static final double FRONT_M = 0.2;
 
     private final CatalogueStore store;
     private final PatchChoice patches;
+    private final GrowingPlaces growingPlaces;
 
-    DenseLists(CatalogueStore store, PatchChoice patches) {
+    DenseLists(CatalogueStore store, PatchChoice patches, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.store = store;
         this.patches = patches;
     }
@@ -172,11 +174,11 @@ class DenseLists {
         }
         Function<Candidate, String> title = grouping.equals("kind")
                 ? candidate -> upper(Words.of(candidate.plant().kind())) + "s"
-                : candidate -> layer(candidate.plant(), question);
+                : candidate -> Sentences.label(layer(candidate.plant(), question));
         Map<String, List<Candidate>> divided = new LinkedHashMap<>();
         List<Candidate> ordered = grouping.equals("layer")
                 ? shown.stream()
-                        .sorted(Comparator.comparingDouble(candidate -> -layerHeight(candidate.plant(), question)))
+                        .sorted(Comparator.comparing(candidate -> layer(candidate.plant(), question)))
                         .toList()
                 : shown;
         ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>())
@@ -195,30 +197,28 @@ class DenseLists {
                 .toList();
     }
 
-    /** G1: layers by height at the horizon. */
-    private static String layer(Cultivar plant, Question question) {
-        double height = PlantGrowth.of(plant)
+    /** By its height at the horizon. */
+    private static Layer layer(Cultivar plant, Question question) {
+        return Layer.of(PlantGrowth.of(plant)
                 .height(question.site().room().horizonYears())
-                .mid();
-        return height >= BACK_M ? "Back" : height >= MIDDLE_M ? "Middle" : height >= FRONT_M ? "Front" : "Ground cover";
-    }
-
-    private static double layerHeight(Cultivar plant, Question question) {
-        double height = PlantGrowth.of(plant)
-                .height(question.site().room().horizonYears())
-                .mid();
-        return height >= BACK_M ? 3 : height >= MIDDLE_M ? 2 : height >= FRONT_M ? 1 : 0;
+                .mid());
     }
 
     private List<Row> rows(List<Candidate> candidates, Question question, Visit visit, Set<String> before) {
         List<CriterionName> threads = FitStrips.rows(candidates);
+        GrowingPlace place = growingPlaces.of(visit, question);
         return candidates.stream()
-                .map(candidate -> row(candidate, threads, question, visit, before))
+                .map(candidate -> row(candidate, threads, question, place, visit, before))
                 .toList();
     }
 
     private Row row(
-            Candidate candidate, List<CriterionName> threads, Question question, Visit visit, Set<String> before) {
+            Candidate candidate,
+            List<CriterionName> threads,
+            Question question,
+            GrowingPlace place,
+            Visit visit,
+            Set<String> before) {
         Cultivar plant = candidate.plant();
         double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
@@ -239,8 +239,7 @@ class DenseLists {
                                 growth.heightInFlower(years).mid(),
                                 growth.spread(years).mid()),
                 limits,
-                store.portrait(
-                        plant, Optional.ofNullable(question.site().winter().zone())),
+                store.portrait(plant, place),
                 FitStrips.thin(candidate, threads),
                 visit.chosen().contains(plant.id()),
                 before != null && !before.contains(plant.id()));

@@ -14,6 +14,7 @@ import org.yellowfit.app.plants.ShortlistPage.Card;
 import org.yellowfit.app.plants.ShortlistPage.Reason;
 import org.yellowfit.app.plants.ShortlistPage.SiteValue;
 import org.yellowfit.app.visit.Edit;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
@@ -30,6 +31,7 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 
 /** Puts a shortlist into words and drawings. */
 @Service
@@ -50,8 +52,10 @@ class ShortlistPages {
     private static final int WHY = 4;
 
     private final CatalogueStore store;
+    private final GrowingPlaces growingPlaces;
 
-    ShortlistPages(CatalogueStore store) {
+    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.store = store;
     }
 
@@ -135,23 +139,23 @@ class ShortlistPages {
         return ON_THE_LINE.stream()
                 .filter(values::containsKey)
                 .map(name -> new SiteValue(
-                        ShortlistWords.criterion(name),
+                        FitWords.criterion(name),
                         Sentences.say(values.get(name), units).replace("pH ", "")))
                 .toList();
     }
 
-    private static List<Card> cards(
-            List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
+    private List<Card> cards(List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
+        GrowingPlace place = growingPlaces.of(visit, question);
         return candidates.stream()
-                .map(candidate -> card(candidate, rows, question, visit))
+                .map(candidate -> card(candidate, rows, question, place, visit))
                 .toList();
     }
 
-    private static Card card(Candidate candidate, List<CriterionName> rows, Question question, Visit visit) {
+    private static Card card(
+            Candidate candidate, List<CriterionName> rows, Question question, GrowingPlace place, Visit visit) {
         Cultivar plant = candidate.plant();
         Optional<Judgement> limiting = candidate.limitingJudgement();
         UnitSystem units = visit.units();
-        var zone = Optional.ofNullable(question.site().winter().zone());
         double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
         String size = units.length(growth.heightInFlower(years).mid()) + " high, "
@@ -167,7 +171,7 @@ class ShortlistPages {
                 (int) Math.round(candidate.score() * 100),
                 (int) Math.round(candidate.confidence() * 100),
                 limiting.filter(j -> j.score() < 1)
-                        .map(j -> ShortlistWords.criterion(j.criterion()))
+                        .map(j -> FitWords.criterion(j.criterion()))
                         .orElse(""),
                 FitWords.why(candidate, units),
                 limiting.map(j -> remedies(j, candidate.verdict() == Verdict.FITS, units))
@@ -178,7 +182,7 @@ class ShortlistPages {
                         .map(judgement -> reason(judgement, units))
                         .toList(),
                 Sentences.each(candidate.notes(), units),
-                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.SMALL),
+                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.SMALL),
                 FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),
                 size);
@@ -186,7 +190,7 @@ class ShortlistPages {
 
     private static Reason reason(Judgement judgement, UnitSystem units) {
         return new Reason(
-                ShortlistWords.criterion(judgement.criterion()),
+                FitWords.criterion(judgement.criterion()),
                 ShortlistWords.dot(judgement.verdict()),
                 judgement.verdict().word(),
                 Sentences.say(judgement.why(), units),

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.Backdrop;
 import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
@@ -27,11 +28,13 @@ class SideBySideController {
     static final List<Integer> AGES = List.of(1, 3, 5, 10, 20);
     private static final List<Integer> MONTHS = List.of(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12);
 
+    private final GrowingPlaces growingPlaces;
     private final Visits visits;
     private final CatalogueStore store;
     private final SideBySidePages pages;
 
-    SideBySideController(Visits visits, CatalogueStore store, SideBySidePages pages) {
+    SideBySideController(Visits visits, CatalogueStore store, SideBySidePages pages, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.store = store;
         this.pages = pages;
@@ -57,13 +60,7 @@ class SideBySideController {
                         .toList();
         Question question = visit.question();
         int shownMonth = oneOf(
-                month,
-                MONTHS,
-                plants.isEmpty()
-                        ? 7
-                        : PlantDrawing.bestMonth(
-                                plants.get(0),
-                                Optional.ofNullable(question.site().winter().zone())));
+                month, MONTHS, plants.isEmpty() ? 7 : PlantDrawing.bestMonth(plants.get(0), growingPlaces.of(visit)));
         Backdrop.Kind kind = Arrays.stream(Backdrop.Kind.values())
                 .filter(each -> Words.of(each).equals(behind))
                 .findFirst()

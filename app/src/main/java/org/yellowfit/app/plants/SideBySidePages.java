@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.TraitWords;
-import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.drawing.Backdrop;
 import org.yellowfit.app.drawing.CloseUp;
 import org.yellowfit.app.drawing.Detail;
@@ -21,12 +20,11 @@ import org.yellowfit.app.drawing.PlantSketch;
 import org.yellowfit.app.drawing.ScaleScene;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.shop.Shop;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
@@ -43,6 +41,7 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.site.Feature;
 import org.yellowfit.core.site.FeatureKind;
 
@@ -91,20 +90,21 @@ class SideBySidePages {
             List<Win> wins) {}
 
     private final CatalogueStore store;
-    private final Stations stations;
+    private final GrowingPlaces growingPlaces;
     private final Shop shop;
 
-    SideBySidePages(CatalogueStore store, Stations stations, Shop shop) {
+    SideBySidePages(CatalogueStore store, GrowingPlaces growingPlaces, Shop shop) {
         this.store = store;
-        this.stations = stations;
+        this.growingPlaces = growingPlaces;
         this.shop = shop;
     }
 
     Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Kind behind) {
         Question question = visit.question();
         UnitSystem units = visit.units();
+        GrowingPlace place = growingPlaces.of(visit);
         List<PlantSketch> sketches = plants.stream()
-                .map(plant -> PlantDrawing.sketch(plant, zone(question), years, month, Detail.RICH))
+                .map(plant -> PlantDrawing.sketch(plant, place, years, month, Detail.RICH))
                 .toList();
         ScaleScene scene = new ScaleScene(
                         sketches,
@@ -117,7 +117,8 @@ class SideBySidePages {
         List<CriterionName> threads = FitStrips.rows(judged);
         List<Column> columns = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
-            columns.add(column(plants.get(i), drawn.get(i), judged.get(i), threads, question, units, years, month));
+            columns.add(
+                    column(plants.get(i), drawn.get(i), judged.get(i), threads, question, place, units, years, month));
         }
         List<TraitRow> rows = TraitRow.of(plants);
         return new Page(
@@ -128,7 +129,7 @@ class SideBySidePages {
                         .map(SideBySidePages::row)
                         .toList(),
                 rows.stream().filter(TraitRow::agrees).map(SideBySidePages::row).toList(),
-                openings(plants, visit, question),
+                openings(plants, place, question),
                 plants.size() < 2
                         ? List.of()
                         : SideBySide.winners(judged, question).stream()
@@ -182,6 +183,7 @@ class SideBySidePages {
             Candidate candidate,
             List<CriterionName> threads,
             Question question,
+            GrowingPlace place,
             UnitSystem units,
             int years,
             int month) {
@@ -205,7 +207,7 @@ class SideBySidePages {
                 drawn,
                 CloseUp.leaf(plant),
                 CloseUp.flower(plant),
-                YearStrip.svg(plant, zone(question), month),
+                YearStrip.svg(plant, place, month),
                 FitStrips.thin(candidate, threads),
                 size,
                 sizeSaid(plant, units),
@@ -247,14 +249,8 @@ class SideBySidePages {
                         + ".";
     }
 
-    /** By the seasons of the station that stands for the place, or those usual for its zone. */
-    private List<Opening> openings(List<Cultivar> plants, Visit visit, Question question) {
-        Seasons seasons = visit.answers()
-                .get(VisitFields.STATION)
-                .flatMap(stations::find)
-                .map(station -> station.climate().seasons())
-                .orElseGet(() -> Seasons.usualFor(zone(question)));
-        return SideBySide.bloomOrder(plants, question, seasons).stream()
+    private List<Opening> openings(List<Cultivar> plants, GrowingPlace place, Question question) {
+        return SideBySide.bloomOrder(plants, question, place.seasons()).stream()
                 .map(each -> new Opening(
                         shortName(each.plant()),
                         each.from().isEmpty()
@@ -278,9 +274,5 @@ class SideBySidePages {
                 row.values().stream()
                         .map(value -> TraitWords.value(row.trait(), value))
                         .toList());
-    }
-
-    private static Optional<HardinessZone> zone(Question question) {
-        return Optional.ofNullable(question.site().winter().zone());
     }
 }

@@ -23,10 +23,12 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.takeaway.PlantList.Line;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
+import org.yellowfit.app.words.SiteWords;
 import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.fit.Candidate;
@@ -40,6 +42,7 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 
 @Controller
 class HandoutController {
@@ -65,8 +68,10 @@ class HandoutController {
     private final PlantList list;
     private final CatalogueStore store;
     private final Shop shop;
+    private final GrowingPlaces growingPlaces;
 
-    HandoutController(Visits visits, PlantList list, CatalogueStore store, Shop shop) {
+    HandoutController(Visits visits, PlantList list, CatalogueStore store, Shop shop, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.list = list;
         this.store = store;
@@ -88,12 +93,13 @@ class HandoutController {
                                         .toList()))
                         .candidates();
         List<CriterionName> rows = FitStrips.rows(judged);
+        GrowingPlace place = growingPlaces.of(visit);
         model.addAttribute("visit", visit);
-        model.addAttribute("placeTold", SiteSentences.of(question, visit.units()));
+        model.addAttribute("placeTold", new SiteWords(question.site(), visit.units()).known());
         model.addAttribute(
                 "entries",
                 lines.stream()
-                        .map(line -> entry(line, judged, rows, question, visit.units()))
+                        .map(line -> entry(line, judged, rows, question, place, visit.units()))
                         .toList());
         model.addAttribute("total", total(lines));
         model.addAttribute(
@@ -130,13 +136,17 @@ class HandoutController {
     }
 
     private Entry entry(
-            Line line, List<Candidate> judged, List<CriterionName> rows, Question question, UnitSystem units) {
+            Line line,
+            List<Candidate> judged,
+            List<CriterionName> rows,
+            Question question,
+            GrowingPlace place,
+            UnitSystem units) {
         Cultivar plant = line.plant();
         Candidate candidate = judged.stream()
                 .filter(c -> c.plant().id().equals(plant.id()))
                 .findFirst()
                 .orElseThrow();
-        var zone = Optional.ofNullable(question.site().winter().zone());
         double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
         String size = units.length(growth.heightInFlower(years).mid()) + " high and "
@@ -145,8 +155,8 @@ class HandoutController {
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(plant, zone, years, PlantDrawing.bestMonth(plant, zone), Detail.MEDIUM),
-                YearStrip.svg(plant, zone, 0),
+                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.MEDIUM),
+                YearStrip.svg(plant, place, 0),
                 FitStrips.svg(candidate, rows, question, units),
                 line.count().plants(),
                 units.length(line.count().onCentreM()),

@@ -20,6 +20,7 @@ import org.yellowfit.app.takeaway.ListLine.Content;
 import org.yellowfit.app.takeaway.ListLine.Fill;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.takeaway.PlantList.Removed;
+import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
@@ -28,6 +29,7 @@ import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.takeoff.Count;
 import org.yellowfit.core.takeoff.School;
 
@@ -37,7 +39,7 @@ class ListController {
     private static final double SQUARE_FOOT_M2 = UnitSystem.FOOT_M * UnitSystem.FOOT_M;
 
     /** A school's count in words. */
-    record Told(int plants, String onCentre, String closes, String cost) {}
+    record SchoolCount(int plants, String onCentre, String closes, String cost) {}
 
     record Row(
             long id,
@@ -56,16 +58,18 @@ class ListController {
             int closeBy,
             int plants,
             String onCentre,
-            Told mature,
-            Told quickTold,
+            SchoolCount mature,
+            SchoolCount quickTold,
             String unit,
             String total) {}
 
     private final Visits visits;
     private final PlantList list;
     private final Shop shop;
+    private final GrowingPlaces growingPlaces;
 
-    ListController(Visits visits, PlantList list, Shop shop) {
+    ListController(Visits visits, PlantList list, Shop shop, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.list = list;
         this.shop = shop;
@@ -214,7 +218,7 @@ class ListController {
 
     private Row row(Line line, Visit visit) {
         UnitSystem units = visit.units();
-        var zone = Optional.ofNullable(visit.question().site().winter().zone());
+        GrowingPlace place = growingPlaces.of(visit);
         return new Row(
                 line.id(),
                 line.version(),
@@ -222,7 +226,8 @@ class ListController {
                 line.plant().botanical(),
                 line.plant().get(Traits.CULTIVAR).orElse(""),
                 line.plant().get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(line.plant(), zone, 10, PlantDrawing.bestMonth(line.plant(), zone), Detail.SMALL),
+                PlantDrawing.portrait(
+                        line.plant(), place, 10, PlantDrawing.bestMonth(line.plant(), place), Detail.SMALL),
                 line.pots().stream().map(pot -> pot.pot()).toList(),
                 line.pot(),
                 line.fill(),
@@ -238,11 +243,11 @@ class ListController {
                 line.total().map(shop::money).orElse("–"));
     }
 
-    private Told told(Line line, Count count, UnitSystem units) {
+    private SchoolCount told(Line line, Count count, UnitSystem units) {
         String closes = count.yearClosed().isPresent()
                 ? "closes in year " + count.yearClosed().getAsInt()
                 : "does not close";
-        return new Told(
+        return new SchoolCount(
                 count.plants(),
                 units.length(count.onCentreM()),
                 line.fill().equals("NUMBER") ? "" : closes,

@@ -9,7 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
-import org.yellowfit.core.takeoff.Ground;
+import org.yellowfit.core.takeoff.PlantingSpace;
 import org.yellowfit.core.takeoff.School;
 
 /** One plant on a visit's list: the ground it is to fill, in m² or m, or a plain number. */
@@ -61,11 +61,11 @@ class ListLine {
     /** What a person decides about a line. */
     record Content(Fill fill, double amount, boolean endsClear, School school, int closeBy, String pot) {
 
-        Ground ground() {
+        PlantingSpace ground() {
             return switch (fill) {
-                case AREA -> new Ground.Area(amount);
-                case ROW -> new Ground.Row(amount, endsClear);
-                case NUMBER -> new Ground.Number((int) Math.round(amount));
+                case AREA -> new PlantingSpace.Area(amount);
+                case ROW -> new PlantingSpace.Row(amount, endsClear);
+                case NUMBER -> new PlantingSpace.Number((int) Math.round(amount));
             };
         }
     }

@@ -27,8 +27,10 @@ public class Visits implements OpenPlaces {
 
     private final VisitRepository visits;
     private final VisitRevisionRepository revisions;
+    private final GrowingPlaces growingPlaces;
 
-    Visits(VisitRepository visits, VisitRevisionRepository revisions) {
+    Visits(VisitRepository visits, VisitRevisionRepository revisions, GrowingPlaces growingPlaces) {
+        this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.revisions = revisions;
     }
@@ -48,17 +50,17 @@ public class Visits implements OpenPlaces {
     @Override
     @Transactional(readOnly = true)
     public List<Place> latestPlaces(int most) {
-        return latest(most).stream().map(Visits::place).toList();
+        return latest(most).stream().map(this::place).toList();
     }
 
     @Override
     @Transactional(readOnly = true)
     public Optional<Place> place(UUID id) {
-        return find(id).map(Visits::place);
+        return find(id).map(this::place);
     }
 
-    private static Place place(Visit visit) {
-        return new Place(visit.id(), visit.place(), visit.question(), visit.units());
+    private Place place(Visit visit) {
+        return new Place(visit.id(), visit.place(), visit.question(), visit.units(), growingPlaces.of(visit));
     }
 
     @Transactional

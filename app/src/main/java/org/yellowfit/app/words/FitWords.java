@@ -3,8 +3,10 @@ package org.yellowfit.app.words;
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
 
 /** What is said of a plant at a place as a whole. */
 public final class FitWords {
@@ -17,6 +19,11 @@ public final class FitWords {
                 .limitingJudgement()
                 .map(judgement -> Sentences.say(judgement.why(), units))
                 .orElseGet(() -> Sentences.say(candidate.criteria().isEmpty() ? "fit.nothing-known" : "fit.all"));
+    }
+
+    /** The name of a criterion, in a word or three. */
+    public static String criterion(CriterionName name) {
+        return Sentences.say("criterion." + Words.of(name));
     }
 
     /** What to do, the work it is, and what it may make worse. */

@@ -3,12 +3,15 @@ package org.yellowfit.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.Screens;
+import org.yellowfit.app.visit.Visit;
 
 /**
  * The way of a visit in a real browser: by mouse, by keyboard, on a phone; each page is checked by axe and for console
@@ -122,12 +125,11 @@ class JourneyTest extends BrowserTest {
 
     @Test
     void everyScreenFitsAPhoneAndATablet(RunningApp app) {
+        String longWord = "wallflowerbed".repeat(12);
+        Visit longest = Screens.of(app)
+                .visit(Map.of("place", longWord, "customer", longWord, "note", "n".repeat(4000), "site.zone", "6b"));
         signIn("marrow");
-        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream()
-                .map(a -> a.getAttribute("href"))
-                .filter(href -> href.contains("/visits/"))
-                .reduce((a, b) -> b)
-                .orElseThrow();
+        String visit = url + "/visits/" + longest.id() + "/shortlist";
         for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
             browser.manage().window().setSize(size);
             for (String page : List.of(

@@ -61,16 +61,17 @@ class CatalogueScreensTest {
     }
 
     @Test
-    void everyHeapHoldsWhatItsNumberSays(RunningApp app) {
+    void everyGroupHoldsWhatItsNumberSays(RunningApp app) {
         CatalogueSearch search = app.bean(CatalogueSearch.class);
         for (CatalogueSearch.FacetView view : find(app, "shade").facets()) {
-            for (CatalogueSearch.Heap heap : view.heaps()) {
+            for (CatalogueSearch.Group group : view.groups()) {
                 int count = search.find(
-                                new CatalogueSearch.Asked("shade", Map.of(view.facet(), heap.heap()), Optional.empty()),
+                                new CatalogueSearch.Asked(
+                                        "shade", Map.of(view.facet(), group.group()), Optional.empty()),
                                 0,
                                 1)
                         .count();
-                assertThat(count).as(view.facet() + " " + heap.name()).isEqualTo(heap.count());
+                assertThat(count).as(view.facet() + " " + group.name()).isEqualTo(group.count());
             }
         }
     }

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -18,6 +17,7 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Habit;
+import org.yellowfit.core.season.GrowingPlace;
 
 class DrawingTest {
 
@@ -48,7 +48,7 @@ class DrawingTest {
     }
 
     private static String portrait(Cultivar plant, int month, Detail detail) {
-        return PlantDrawing.portrait(plant, Optional.empty(), 10, month, detail);
+        return PlantDrawing.portrait(plant, GrowingPlace.ANYWHERE, 10, month, detail);
     }
 
     @ParameterizedTest
@@ -96,7 +96,7 @@ class DrawingTest {
                         portrait(plant, 6, Detail.SMALL),
                         portrait(plant, 10, Detail.SMALL)))
                 .hasSize(4);
-        assertThat(PlantDrawing.bestMonth(plant, Optional.empty())).isEqualTo(6);
+        assertThat(PlantDrawing.bestMonth(plant, GrowingPlace.ANYWHERE)).isEqualTo(6);
     }
 
     @Test
@@ -110,17 +110,17 @@ class DrawingTest {
 
     @Test
     void theYearStripSpeaks() {
-        String strip =
-                YearStrip.svg(plant(Habit.MOUND, "flower_colours=pink#e39bb5", "bloom=6.1..6.3"), Optional.empty(), 6);
+        String strip = YearStrip.svg(
+                plant(Habit.MOUND, "flower_colours=pink#e39bb5", "bloom=6.1..6.3"), GrowingPlace.ANYWHERE, 6);
         assertThat(strip).contains("January: bare stems", "June: leaf green, flower pink", "class=\"month marked\"");
     }
 
     @Test
     void plantsSideBySideShareOneScale() {
         PlantSketch small = PlantDrawing.sketch(
-                plant(Habit.GLOBE, "height10_m=0.5", "spread10_m=0.5"), Optional.empty(), 10, 7, Detail.SMALL);
+                plant(Habit.GLOBE, "height10_m=0.5", "spread10_m=0.5"), GrowingPlace.ANYWHERE, 10, 7, Detail.SMALL);
         PlantSketch tall =
-                PlantDrawing.sketch(plant(Habit.COLUMNAR, "height10_m=3"), Optional.empty(), 10, 7, Detail.SMALL);
+                PlantDrawing.sketch(plant(Habit.COLUMNAR, "height10_m=3"), GrowingPlace.ANYWHERE, 10, 7, Detail.SMALL);
         ScaleScene scene = new ScaleScene(List.of(small, tall), 0.8, UnitSystem.METRIC, 2.0);
         List<String> heights = scene.plants().stream()
                 .map(svg -> svg.replaceAll("(?s).*?viewBox=\"\\S+ \\S+ \\S+ (\\S+)\".*", "$1"))

@@ -40,9 +40,9 @@ final class ClaimedSize {
         return SIZES.stream().filter(size -> size == trait).findFirst().orElseThrow();
     }
 
-    static Chosen chosen(Cultivar label, Trait<Interval> trait, List<Claim> said, Policy policy) {
+    static ChosenValue chosen(Cultivar label, Trait<Interval> trait, List<Claim> said, Policy policy) {
         if (label.get(trait).isEmpty()) {
-            return new Chosen(
+            return new ChosenValue(
                     said.stream()
                             .max(Comparator.comparingDouble(
                                     claim -> trait.read(claim.value()).high()))
@@ -60,13 +60,13 @@ final class ClaimedSize {
             if (!records.isEmpty()) {
                 largest = larger(largest, rounded(labelled.scaled(factor(label, trait, records))));
             }
-            return new Chosen(trait.write(largest), Reason.LARGEST);
+            return new ChosenValue(trait.write(largest), Reason.LARGEST);
         }
         List<Claim> own = ownRecords(said);
         if (own.isEmpty()) {
-            return new Chosen(trait.write(labelled), Reason.LABEL);
+            return new ChosenValue(trait.write(labelled), Reason.LABEL);
         }
-        return new Chosen(trait.write(rounded(labelled.scaled(factor(label, trait, own)))), Reason.CALIBRATED);
+        return new ChosenValue(trait.write(rounded(labelled.scaled(factor(label, trait, own)))), Reason.CALIBRATED);
     }
 
     private static List<Claim> ownRecords(List<Claim> said) {

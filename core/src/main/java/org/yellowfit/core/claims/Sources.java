@@ -44,17 +44,17 @@ public final class Sources {
     }
 
     /** Every trait some claim speaks of, in the order of the columns. */
-    public List<Standpoint> standpoints(Policy policy) {
-        List<Standpoint> all = new ArrayList<>();
+    public List<TraitSources> standpoints(Policy policy) {
+        List<TraitSources> all = new ArrayList<>();
         claims.forEach((trait, said) -> {
-            Chosen chosen = chosen(trait, said, policy);
-            all.add(new Standpoint(trait, label.write(trait).orElse(""), said, chosen.cell(), chosen.reason()));
+            ChosenValue chosen = chosen(trait, said, policy);
+            all.add(new TraitSources(trait, label.write(trait).orElse(""), said, chosen.cell(), chosen.reason()));
         });
         return all;
     }
 
-    private Chosen chosen(Trait<?> trait, List<Claim> said, Policy policy) {
-        return Choosing.of(label, trait, said, policy);
+    private ChosenValue chosen(Trait<?> trait, List<Claim> said, Policy policy) {
+        return ValueChoice.of(label, trait, said, policy);
     }
 
     private static <T> Cultivar set(Cultivar plant, Trait<T> trait, String cell) {

@@ -95,18 +95,7 @@ public record ClimateSummary(
      * freezes.
      */
     public List<Integer> frostFreeMonths() {
-        double from = lastSpringFrost.p50().orElse(Double.NEGATIVE_INFINITY);
-        double to = firstAutumnFrost.p50().orElse(Double.POSITIVE_INFINITY);
-        List<Integer> months = new ArrayList<>();
-        for (int month = 1; month <= 12; month++) {
-            int day = LocalDate.of(2001, month, 15).getDayOfYear();
-            boolean inSeason =
-                    south ? day >= from || day <= to - 365 || day <= to && to < from : day > from && day < to;
-            if (inSeason) {
-                months.add(month);
-            }
-        }
-        return months.isEmpty() ? List.of(south ? 1 : 7) : months;
+        return seasons().growingMonths();
     }
 
     static String degrees(double celsius) {

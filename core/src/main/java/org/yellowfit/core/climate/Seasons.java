@@ -1,7 +1,10 @@
 package org.yellowfit.core.climate;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the
@@ -39,6 +42,8 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
     private static final double SUMMER_ANCHOR = 200;
     private static final double AUTUMN_ANCHOR = 285;
     private static final int HALF_YEAR = 182;
+    private static final int COMMON_YEAR = 2001;
+    private static final int MIDDLE_OF_MONTH = 15;
     private static final double LEAST_SPRING_SHIFT = -80;
     private static final double MOST_SPRING_SHIFT = 75;
     /** Usual degree days of a month in zone 6b by the sea, base 5 °C: our estimate. */
@@ -120,6 +125,23 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
 
     public Seasons southern() {
         return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true);
+    }
+
+    /**
+     * The growing season: months, 1–12, whose middle lies between the frosts; all where it never freezes, and the
+     * height of summer where it always may.
+     */
+    public List<Integer> growingMonths() {
+        List<Integer> months = IntStream.rangeClosed(1, 12)
+                .filter(month -> isFrostFree(northernDay(
+                        LocalDate.of(COMMON_YEAR, month, MIDDLE_OF_MONTH).getDayOfYear())))
+                .boxed()
+                .toList();
+        return months.isEmpty() ? List.of(south ? 1 : 7) : months;
+    }
+
+    private boolean isFrostFree(int northernDay) {
+        return northernDay > lastFrostDay && northernDay < firstFrostDay;
     }
 
     @Override

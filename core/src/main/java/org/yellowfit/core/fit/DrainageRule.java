@@ -29,7 +29,7 @@ final class DrainageRule implements Rule {
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
         return Optional.ofNullable(q.site().soil().drainage())
-                .map(drainage -> new DrainageJudge(plants, drainage, q.site().practice()));
+                .map(drainage -> new DrainageJudge(plants, drainage, q.site().upkeep()));
     }
 
     private static final class DrainageJudge implements Judge {
@@ -43,11 +43,11 @@ final class DrainageRule implements Rule {
          */
         private final int[] tooFast = new int[1 << CLASSES.length];
 
-        DrainageJudge(Catalogue plants, Drainage here, Practice practice) {
+        DrainageJudge(Catalogue plants, Drainage here, Upkeep upkeep) {
             this.plants = plants;
             this.here = here;
-            watered = practice.does(Practice.Measure.WATERED);
-            plantedHigh = practice.does(Practice.Measure.PLANTED_HIGH);
+            watered = upkeep.does(Upkeep.Task.WATERED);
+            plantedHigh = upkeep.does(Upkeep.Task.PLANTED_HIGH);
             for (int stood = 0; stood < tooFast.length; stood++) {
                 tooFast[stood] = tooFast(stood);
             }
@@ -115,7 +115,7 @@ final class DrainageRule implements Rule {
             }
             if (faster == -1) {
                 return List.of(
-                        Remedy.practised(Remedy.Action.PLANT_HIGH, Practice.Measure.PLANTED_HIGH, "plant-high"), drain);
+                        Remedy.practised(Remedy.Action.PLANT_HIGH, Upkeep.Task.PLANTED_HIGH, "plant-high"), drain);
             }
             if (faster > 1) {
                 return pot;
@@ -125,7 +125,7 @@ final class DrainageRule implements Rule {
             if (Appearance.wantsDrySummer(plants.plants[i])) {
                 return List.of(amend);
             }
-            return List.of(Remedy.practised(Remedy.Action.WATER, Practice.Measure.WATERED, "water.drains"), amend);
+            return List.of(Remedy.practised(Remedy.Action.WATER, Upkeep.Task.WATERED, "water.drains"), amend);
         }
 
         private Strip strip(int i) {

@@ -31,7 +31,7 @@ final class HardinessRule implements Rule {
         private final Catalogue plants;
         private final WinterConditions winter;
         private final Policy policy;
-        private final Practice practice;
+        private final Upkeep upkeep;
         private final boolean pot;
         private final boolean covered;
         private final boolean frostFree;
@@ -56,11 +56,11 @@ final class HardinessRule implements Rule {
             this.plants = plants;
             winter = q.site().winter();
             policy = q.policy();
-            practice = q.site().practice();
+            upkeep = q.site().upkeep();
             pot = q.inPot();
-            covered = practice.does(Practice.Measure.WINTER_COVER);
-            frostFree = pot && practice.does(Practice.Measure.FROST_FREE_WINTER);
-            plantedAnew = practice.does(Practice.Measure.ONE_SEASON);
+            covered = upkeep.does(Upkeep.Task.WINTER_COVER);
+            frostFree = pot && upkeep.does(Upkeep.Task.FROST_FREE_WINTER);
+            plantedAnew = upkeep.does(Upkeep.Task.ONE_SEASON);
             weeks = q.site().season().weeksOfShow();
             showsLongEnough = weeks == null || weeks >= RuleNumber.leastWeeksOfShow(policy);
             boolean rootsFreeze = winter.zone().half() < RuleNumber.NO_ROOT_FROST_FROM.whole();
@@ -188,7 +188,7 @@ final class HardinessRule implements Rule {
         }
 
         private static Remedy annual() {
-            return Remedy.practised(Remedy.Action.ANNUAL, Practice.Measure.ONE_SEASON, "annual");
+            return Remedy.practised(Remedy.Action.ANNUAL, Upkeep.Task.ONE_SEASON, "annual");
         }
 
         private Finding hardy(int i, Ruling ruling) {
@@ -205,10 +205,9 @@ final class HardinessRule implements Rule {
                         .byRule("A8");
             }
             return switch (ruling.outcome()) {
-                case POT_WRAPPED ->
-                    fine.with(Remedy.practised(Remedy.Action.POT, Practice.Measure.WINTER_COVER, "wrap"));
+                case POT_WRAPPED -> fine.with(Remedy.practised(Remedy.Action.POT, Upkeep.Task.WINTER_COVER, "wrap"));
                 case BUDS_LOST ->
-                    fine.with(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.buds"));
+                    fine.with(Remedy.practised(Remedy.Action.SHELTER, Upkeep.Task.WINTER_COVER, "shelter.buds"));
                 default -> fine;
             };
         }
@@ -217,7 +216,7 @@ final class HardinessRule implements Rule {
             Fact why = Fact.of("hardiness.short", coldest(plants.plants[i]), hereLabel(i), Fact.of("half-zone"));
             return Finding.of(ruling, range(plants.plants[i]), why, strip(i))
                     .adding(buds(ruling.margin()))
-                    .with(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.buds"));
+                    .with(Remedy.practised(Remedy.Action.SHELTER, Upkeep.Task.WINTER_COVER, "shelter.buds"));
         }
 
         private Fact buds(double loss) {
@@ -252,7 +251,7 @@ final class HardinessRule implements Rule {
             if (gap == 1 && mayShelter) {
                 remedies.add(Remedy.of(Remedy.Action.SHELTER, HardinessJudge::sheltered, "shelter"));
             } else if (gap == 1 && !covered && !pot) {
-                remedies.add(Remedy.practised(Remedy.Action.SHELTER, Practice.Measure.WINTER_COVER, "shelter.cover"));
+                remedies.add(Remedy.practised(Remedy.Action.SHELTER, Upkeep.Task.WINTER_COVER, "shelter.cover"));
             } else if (gap == 2 && mayShelter && !covered) {
                 remedies.add(Remedy.of(Remedy.Action.SHELTER, HardinessJudge::shelteredAndCovered, "shelter.both"));
             }
@@ -269,12 +268,12 @@ final class HardinessRule implements Rule {
         }
 
         private static SiteConditions shelteredAndCovered(SiteConditions site) {
-            return sheltered(site).withPractice(practice -> practice.with(Practice.Measure.WINTER_COVER));
+            return sheltered(site).withUpkeep(upkeep -> upkeep.with(Upkeep.Task.WINTER_COVER));
         }
 
         private static SiteConditions inFrostFreePot(SiteConditions site) {
             return site.withSoil(SoilConditions::inContainer)
-                    .withPractice(practice -> practice.with(Practice.Measure.FROST_FREE_WINTER));
+                    .withUpkeep(upkeep -> upkeep.with(Upkeep.Task.FROST_FREE_WINTER));
         }
 
         private Strip strip(int i) {

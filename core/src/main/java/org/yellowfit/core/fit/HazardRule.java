@@ -169,12 +169,12 @@ final class HazardRule implements Rule {
             }
             return apart
                     ? Remedy.of(Remedy.Action.CONTAIN, HazardJudge::apartAndContained, "contain.apart")
-                    : Remedy.practised(Remedy.Action.CONTAIN, Practice.Measure.CONTAINED, "contain");
+                    : Remedy.practised(Remedy.Action.CONTAIN, Upkeep.Task.CONTAINED, "contain");
         }
 
         private static SiteConditions apartAndContained(SiteConditions site) {
             return site.withSurroundings(Surroundings::outOfReach)
-                    .withPractice(practice -> practice.with(Practice.Measure.CONTAINED));
+                    .withUpkeep(upkeep -> upkeep.with(Upkeep.Task.CONTAINED));
         }
 
         private Fact whoComes() {

@@ -14,7 +14,7 @@ final class HeatRule implements Rule {
 
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
-        boolean shaded = q.site().practice().does(Practice.Measure.AFTERNOON_SHADE);
+        boolean shaded = q.site().upkeep().does(Upkeep.Task.AFTERNOON_SHADE);
         return Optional.ofNullable(q.site().winter().zone()).map(zone -> new HeatJudge(plants, zone, shaded));
     }
 
@@ -47,7 +47,7 @@ final class HeatRule implements Rule {
             Fact why = Fact.of(within ? "heat.fits" : "heat.over", warmest, zone.label());
             Finding said = Finding.withoutStrip(ruling, Fact.of("heat.plant", warmest), why);
             return ruling.is(Outcome.WARM_BY_HALF_A_ZONE)
-                    ? said.with(Remedy.practised(Remedy.Action.SHADE, Practice.Measure.AFTERNOON_SHADE, "shade.summer"))
+                    ? said.with(Remedy.practised(Remedy.Action.SHADE, Upkeep.Task.AFTERNOON_SHADE, "shade.summer"))
                     : said;
         }
     }

@@ -22,10 +22,10 @@ final class PartnerRule implements Rule {
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
         boolean[] asked = new AskedFor(q.wants()).fruit(plants);
-        return Optional.of(new PartnerJudge(plants, q.site().practice(), asked));
+        return Optional.of(new PartnerJudge(plants, q.site().upkeep(), asked));
     }
 
-    private record PartnerJudge(Catalogue plants, Practice practice, boolean[] asked) implements Judge {
+    private record PartnerJudge(Catalogue plants, Upkeep upkeep, boolean[] asked) implements Judge {
 
         @Override
         public void judge(int i, Ruling into) {
@@ -38,7 +38,7 @@ final class PartnerRule implements Rule {
             if (sex.isEmpty()) {
                 into.set(Outcome.UNKNOWN);
             } else {
-                boolean near = practice.partners()
+                boolean near = upkeep.partners()
                         .contains(plant.get(Traits.PARTNER_GROUP).orElse(""));
                 into.set(sex.get() == Sex.FEMALE && !near ? Outcome.NO_PARTNER_NEAR : Outcome.FRUITS);
             }
@@ -64,7 +64,7 @@ final class PartnerRule implements Rule {
         }
 
         private Remedy maleNear(Cultivar female, String group) {
-            UnaryOperator<SiteConditions> near = site -> site.withPractice(practice -> practice.withPartner(group));
+            UnaryOperator<SiteConditions> near = site -> site.withUpkeep(upkeep -> upkeep.withPartner(group));
             return male(female, group)
                     .map(male -> Remedy.of(Remedy.Action.PARTNER, near, "partner.named", group, male.name()))
                     .orElseGet(() -> Remedy.of(Remedy.Action.PARTNER, near, "partner", group));

@@ -8,7 +8,7 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * The smallest change of site or practice that would bring a plant in: taken up, its criterion fits.
+ * The smallest change of site or upkeep that would bring a plant in: taken up, its criterion fits.
  *
  * @param text           what to do, one or more sentences
  * @param minutesPerYear what it costs in work, an estimate for one plant
@@ -76,8 +76,8 @@ public record Remedy(
     }
 
     /** A remedy that changes what is done there, not the place. */
-    static Remedy practised(Action action, Practice.Measure measure, String key, Object... values) {
-        return of(action, site -> site.withPractice(practice -> practice.with(measure)), key, values);
+    static Remedy practised(Action action, Upkeep.Task task, String key, Object... values) {
+        return of(action, site -> site.withUpkeep(upkeep -> upkeep.with(task)), key, values);
     }
 
     static Remedy inPot(String key, UnaryOperator<SiteConditions> effect) {

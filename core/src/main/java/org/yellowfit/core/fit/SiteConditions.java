@@ -7,7 +7,7 @@ import java.util.function.UnaryOperator;
  * What is known of one place, or of one patch of a bed, in groups that check themselves. What is unknown leaves its
  * criteria out.
  *
- * @param practice    what is done there for its plants
+ * @param upkeep    what is done there for its plants
  * @param uncertainty how exact the numbers are
  */
 public record SiteConditions(
@@ -17,7 +17,7 @@ public record SiteConditions(
         Room room,
         Surroundings surroundings,
         PlantingSeason season,
-        Practice practice,
+        Upkeep upkeep,
         Uncertainty uncertainty) {
 
     public static final SiteConditions UNKNOWN = new SiteConditions(
@@ -27,7 +27,7 @@ public record SiteConditions(
             Room.UNKNOWN,
             Surroundings.UNKNOWN,
             PlantingSeason.UNKNOWN,
-            Practice.NONE,
+            Upkeep.NONE,
             Uncertainty.TYPED);
 
     public SiteConditions {
@@ -37,31 +37,31 @@ public record SiteConditions(
         Objects.requireNonNull(room);
         Objects.requireNonNull(surroundings);
         Objects.requireNonNull(season);
-        Objects.requireNonNull(practice);
+        Objects.requireNonNull(upkeep);
         Objects.requireNonNull(uncertainty);
     }
 
     public SiteConditions withWinter(UnaryOperator<WinterConditions> change) {
-        return new SiteConditions(change.apply(winter), light, soil, room, surroundings, season, practice, uncertainty);
+        return new SiteConditions(change.apply(winter), light, soil, room, surroundings, season, upkeep, uncertainty);
     }
 
     public SiteConditions withLight(UnaryOperator<LightConditions> change) {
-        return new SiteConditions(winter, change.apply(light), soil, room, surroundings, season, practice, uncertainty);
+        return new SiteConditions(winter, change.apply(light), soil, room, surroundings, season, upkeep, uncertainty);
     }
 
     public SiteConditions withSoil(UnaryOperator<SoilConditions> change) {
-        return new SiteConditions(winter, light, change.apply(soil), room, surroundings, season, practice, uncertainty);
+        return new SiteConditions(winter, light, change.apply(soil), room, surroundings, season, upkeep, uncertainty);
     }
 
     public SiteConditions withRoom(UnaryOperator<Room> change) {
-        return new SiteConditions(winter, light, soil, change.apply(room), surroundings, season, practice, uncertainty);
+        return new SiteConditions(winter, light, soil, change.apply(room), surroundings, season, upkeep, uncertainty);
     }
 
     public SiteConditions withSurroundings(UnaryOperator<Surroundings> change) {
-        return new SiteConditions(winter, light, soil, room, change.apply(surroundings), season, practice, uncertainty);
+        return new SiteConditions(winter, light, soil, room, change.apply(surroundings), season, upkeep, uncertainty);
     }
 
-    public SiteConditions withPractice(UnaryOperator<Practice> change) {
-        return new SiteConditions(winter, light, soil, room, surroundings, season, change.apply(practice), uncertainty);
+    public SiteConditions withUpkeep(UnaryOperator<Upkeep> change) {
+        return new SiteConditions(winter, light, soil, room, surroundings, season, change.apply(upkeep), uncertainty);
     }
 }

@@ -63,8 +63,8 @@ public final class SiteFields {
     public static final Field<Double> LATITUDE = Field.number("latitude", -90, 90, "°");
 
     public static final Field<List<String>> PARTNERS = Field.list("partners", text -> text, group -> group);
-    public static final Field<List<Practice.Measure>> PRACTICE =
-            Field.list("practice", text -> Words.parse(Practice.Measure.class, text), Words::of);
+    public static final Field<List<Upkeep.Task>> UPKEEP =
+            Field.list("practice", text -> Words.parse(Upkeep.Task.class, text), Words::of);
     public static final Field<Uncertainty> UNCERTAINTY =
             Field.of("uncertainty", SiteFields::uncertainty, Uncertainty::asMap);
 
@@ -100,7 +100,7 @@ public final class SiteFields {
             FIRST_FROST,
             LATITUDE,
             PARTNERS,
-            PRACTICE,
+            UPKEEP,
             UNCERTAINTY);
 
     private SiteFields() {}
@@ -117,7 +117,7 @@ public final class SiteFields {
                 room(told),
                 surroundings(told),
                 new PlantingSeason(told.get(PLANTING_DATE), told.get(FIRST_FROST), told.get(LATITUDE)),
-                practice(told),
+                upkeep(told),
                 told.get(UNCERTAINTY, Uncertainty.TYPED));
     }
 
@@ -171,15 +171,15 @@ public final class SiteFields {
         return stresses;
     }
 
-    private static Practice practice(FieldValues told) {
-        Practice practice = Practice.NONE;
+    private static Upkeep upkeep(FieldValues told) {
+        Upkeep upkeep = Upkeep.NONE;
         for (String group : told.get(PARTNERS, List.of())) {
-            practice = practice.withPartner(group);
+            upkeep = upkeep.withPartner(group);
         }
-        for (Practice.Measure measure : told.get(PRACTICE, List.of())) {
-            practice = practice.with(measure);
+        for (Upkeep.Task task : told.get(UPKEEP, List.of())) {
+            upkeep = upkeep.with(task);
         }
-        return practice;
+        return upkeep;
     }
 
     private static double degreeDays(String text) {

@@ -73,7 +73,7 @@ final class SpaceRule implements Rule {
             Double up = q.site().room().supportHeightM();
             support = up == null ? Double.NaN : up;
             narrow = !upward && room < RuleNumber.NARROW_STRIP.value;
-            pruned = q.site().practice().does(Practice.Measure.PRUNED_TO_SIZE);
+            pruned = q.site().upkeep().does(Upkeep.Task.PRUNED_TO_SIZE);
             mayBeKept = upward ? plants.heightKept : plants.widthKept;
         }
 
@@ -200,7 +200,7 @@ final class SpaceRule implements Rule {
             return tops
                     ? said.with(Remedy.practised(
                             Remedy.Action.PRUNE_SIZE,
-                            Practice.Measure.PRUNED_TO_SIZE,
+                            Upkeep.Task.PRUNED_TO_SIZE,
                             "prune-size",
                             Amount.metres(climbs())))
                     : said;
@@ -222,7 +222,7 @@ final class SpaceRule implements Rule {
         private Remedy cutBack(int i) {
             return Remedy.practised(
                     Remedy.Action.PRUNE_SIZE,
-                    Practice.Measure.PRUNED_TO_SIZE,
+                    Upkeep.Task.PRUNED_TO_SIZE,
                     plants.plants[i].isWoody() ? "prune-size" : "divide",
                     Amount.metres(room));
         }

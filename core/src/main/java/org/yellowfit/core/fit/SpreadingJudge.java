@@ -21,7 +21,7 @@ final class SpreadingJudge implements Judge {
         zone = q.site().winter().zone();
         half = zone == null ? -1 : zone.half();
         pot = q.inPot();
-        contained = q.site().practice().does(Practice.Measure.CONTAINED);
+        contained = q.site().upkeep().does(Upkeep.Task.CONTAINED);
     }
 
     @Override

@@ -36,7 +36,7 @@ public final class CellStory {
     /** The spells of a day in order; empty when the sun never stands high enough. */
     public static List<Spell> of(LightStudy study, double xM, double yM, int month) {
         double half = 0.01;
-        Ground spot = Ground.of(
+        CellGrid spot = CellGrid.of(
                 new double[][] {
                     {xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}
                 },

@@ -8,7 +8,7 @@ import java.util.List;
  */
 public final class LightField {
 
-    private final Ground ground;
+    private final CellGrid ground;
     private final List<Integer> months;
     private final double[][] morningByMonth;
     private final double[][] afternoonByMonth;
@@ -19,7 +19,7 @@ public final class LightField {
 
     /** Each array holds a column for each of the months, in their order. */
     LightField(
-            Ground ground,
+            CellGrid ground,
             List<Integer> months,
             double[][] morningByMonth,
             double[][] afternoonByMonth,
@@ -34,7 +34,7 @@ public final class LightField {
         this.hot = mean(hotByMonth, ground.size());
     }
 
-    public Ground ground() {
+    public CellGrid ground() {
         return ground;
     }
 

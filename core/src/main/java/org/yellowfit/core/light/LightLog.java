@@ -62,7 +62,7 @@ public record LightLog(
     }
 
     /** @throws UnusableFile with every problem by line and column */
-    public static LightLog read(String text, Whereabouts where) {
+    public static LightLog read(String text, Location where) {
         return counted(readings(text), where);
     }
 
@@ -112,7 +112,7 @@ public record LightLog(
         return LocalDateTime.parse(text.replace(' ', 'T'));
     }
 
-    private static LightLog counted(List<Reading> readings, Whereabouts where) {
+    private static LightLog counted(List<Reading> readings, Location where) {
         Map<LocalDate, double[]> days = new TreeMap<>();
         Map<LocalDate, SunDay> suns = new TreeMap<>();
         for (int i = 0; i < readings.size(); i++) {
@@ -188,7 +188,7 @@ public record LightLog(
         StringBuilder out = new StringBuilder("time,lux\r\n");
         java.util.Random chance = new java.util.Random(seed);
         double half = 0.01;
-        Ground spot = Ground.of(
+        CellGrid spot = CellGrid.of(
                 new double[][] {
                     {xM - half, yM - half}, {xM + half, yM - half}, {xM + half, yM + half}, {xM - half, yM + half}
                 },

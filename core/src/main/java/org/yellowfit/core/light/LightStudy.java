@@ -14,7 +14,7 @@ import java.util.TreeSet;
  * @param stepMinutes  1 to 60
  */
 public record LightStudy(
-        Whereabouts where, double northDegrees, int year, int stepMinutes, double atHeightM, List<Obstacle> obstacles) {
+        Location where, double northDegrees, int year, int stepMinutes, double atHeightM, List<Obstacle> obstacles) {
 
     public static final int MOST_OBSTACLES = 500;
     public static final int USUAL_STEP_MINUTES = 10;
@@ -36,7 +36,7 @@ public record LightStudy(
     }
 
     /** @param months 1–12, at least one; a month named twice counts once */
-    public LightField over(Ground ground, List<Integer> months) {
+    public LightField over(CellGrid ground, List<Integer> months) {
         List<Integer> each = List.copyOf(new TreeSet<>(months));
         if (each.isEmpty()) {
             throw new IllegalArgumentException("At least one month is needed.");

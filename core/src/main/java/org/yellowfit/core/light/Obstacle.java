@@ -41,7 +41,12 @@ public sealed interface Obstacle {
      * @param leafOnMonths of a deciduous hedge
      */
     record Wall(
-            String name, double[][] line, double heightM, Double passing, Foliage foliage, Set<Integer> leafOnMonths)
+            String name,
+            double[][] line,
+            double heightM,
+            Double passing,
+            CrownFoliage foliage,
+            Set<Integer> leafOnMonths)
             implements Obstacle {
         public Wall {
             notNegative("The height", heightM, "m");
@@ -62,7 +67,7 @@ public sealed interface Obstacle {
             double heightM,
             double crownRadiusM,
             double crownBaseM,
-            Foliage foliage,
+            CrownFoliage foliage,
             Set<Integer> leafOnMonths)
             implements Obstacle {
         public Tree {

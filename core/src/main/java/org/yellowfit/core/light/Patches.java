@@ -34,7 +34,7 @@ public final class Patches {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final LightField field;
-    private final Ground ground;
+    private final CellGrid ground;
     private final int[] label;
     private final List<Integer> kinds = new ArrayList<>();
 

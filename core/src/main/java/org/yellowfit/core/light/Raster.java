@@ -6,10 +6,10 @@ import java.util.function.IntConsumer;
 /** Finds the cells of a grid whose centres lie in an outline, row by row. Not for use by several threads. */
 final class Raster {
 
-    private final Ground ground;
+    private final CellGrid ground;
     private double[] crossings = new double[16];
 
-    Raster(Ground ground) {
+    Raster(CellGrid ground) {
         this.ground = ground;
     }
 

@@ -34,7 +34,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
      * @param ticked clock hours from 0 to 23 by month of {@link #TIMES}; 9 is from 9 to 10 o'clock
      * @param months over which the mean is taken
      */
-    public static SeenSun of(Map<Integer, Set<Integer>> ticked, Whereabouts where, List<Integer> months) {
+    public static SeenSun of(Map<Integer, Set<Integer>> ticked, Location where, List<Integer> months) {
         double[][] times = new double[TIMES.size()][];
         for (int i = 0; i < times.length; i++) {
             times[i] = parts(
@@ -58,7 +58,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
     }
 
     /** Clock hours of a day in which the sun stands high enough, so that only those need ticking. */
-    public static List<Integer> hoursOf(Whereabouts where, int month) {
+    public static List<Integer> hoursOf(Location where, int month) {
         SunDay day = SunDay.of(where, LocalDate.of(YEAR, month, DAY));
         List<Integer> hours = new ArrayList<>();
         for (int hour = 0; hour < 24; hour++) {

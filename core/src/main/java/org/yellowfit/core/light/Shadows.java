@@ -10,14 +10,14 @@ import java.util.List;
  */
 final class Shadows {
 
-    private final Ground ground;
+    private final CellGrid ground;
     private final List<Obstacle> obstacles;
     private final double atHeightM;
     private final Raster raster;
     private final float[] passing;
     private final boolean[] struck;
 
-    Shadows(Ground ground, List<Obstacle> obstacles, double atHeightM) {
+    Shadows(CellGrid ground, List<Obstacle> obstacles, double atHeightM) {
         this.ground = ground;
         this.obstacles = obstacles;
         this.atHeightM = atHeightM;

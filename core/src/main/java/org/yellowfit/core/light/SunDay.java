@@ -20,7 +20,7 @@ import net.e175.klaus.solarpositioning.SunriseResult;
  * @param upH  from rising above that altitude to noon, h; 0 when it never does, 12 when it never sinks below
  * @param downH from noon to sinking below it, h
  */
-public record SunDay(Whereabouts where, ZonedDateTime noon, double upH, double downH) {
+public record SunDay(Location where, ZonedDateTime noon, double upH, double downH) {
     public SunDay {
         between("The forenoon", upH, 0, 24, "h");
         between("The afternoon", downH, 0, 24, "h");
@@ -31,7 +31,7 @@ public record SunDay(Whereabouts where, ZonedDateTime noon, double upH, double d
 
     private static final double HALF_DAY_H = 12;
 
-    public static SunDay of(Whereabouts where, LocalDate date) {
+    public static SunDay of(Location where, LocalDate date) {
         // The search starts from the place's own midnight by the sun, so that the transit found is that day's.
         ZoneOffset solar = ZoneOffset.ofTotalSeconds((int) Math.round(where.longitude() * 240));
         ZonedDateTime day = date.atStartOfDay(solar);

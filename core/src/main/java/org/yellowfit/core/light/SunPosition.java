@@ -27,12 +27,12 @@ public record SunPosition(double azimuthDegrees, double altitudeDegrees) {
         between("The sun’s altitude", altitudeDegrees, -90, 90, "°");
     }
 
-    public static SunPosition at(ZonedDateTime time, Whereabouts where) {
+    public static SunPosition at(ZonedDateTime time, Location where) {
         return at(time, where, 0);
     }
 
     /** @param elevationM of the place above the sea, m */
-    public static SunPosition at(ZonedDateTime time, Whereabouts where, double elevationM) {
+    public static SunPosition at(ZonedDateTime time, Location where, double elevationM) {
         SolarPosition position = SPA.calculateSolarPosition(
                 time, where.latitude(), where.longitude(), elevationM, DeltaT.estimate(time.toLocalDate()));
         return new SunPosition(position.azimuth(), 90 - position.zenithAngle());

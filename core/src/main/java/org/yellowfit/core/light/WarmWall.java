@@ -43,7 +43,7 @@ public record WarmWall(double ax, double ay, double bx, double by) {
     }
 
     /** Share of the given cells that one of the walls warms, 0–1. */
-    public static double share(Ground ground, List<Integer> cells, List<WarmWall> walls) {
+    public static double share(CellGrid ground, List<Integer> cells, List<WarmWall> walls) {
         long warmed = cells.stream()
                 .filter(cell -> walls.stream().anyMatch(wall -> wall.reaches(ground.x(cell), ground.y(cell))))
                 .count();

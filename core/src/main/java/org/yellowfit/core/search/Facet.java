@@ -1,14 +1,16 @@
 package org.yellowfit.core.search;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.ColourWord;
 import org.yellowfit.core.light.LightClass;
-import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
@@ -16,29 +18,37 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.season.Interest;
 
-/** A way of sorting plants into a few heaps that can be counted. A plant may lie in several heaps of one facet. */
+/** A way of sorting plants into a few groups that can be counted. A plant may lie in several groups of one facet. */
 public enum Facet {
-    KIND("Kind", words(Kind.values()), plant -> 1L << plant.kind().ordinal()),
-    LEAVES(
-            "Leaves",
-            words(Persistence.values()),
-            plant -> 1L << plant.persistence().ordinal()),
-    HEIGHT(
-            "Height at ten years",
-            List.of("under 30 cm", "30–60 cm", "60 cm–1.2 m", "1.2–2.5 m", "2.5–6 m", "over 6 m"),
-            plant -> 1L << band(plant.height10().mid(), 0.3, 0.6, 1.2, 2.5, 6)),
-    SUN("Lives with", List.of("deep shade", "shade", "part sun", "full sun"), Facet::light),
-    ZONE("Hardy in zone", List.of("3", "4", "5", "6", "7", "8", "9", "10"), Facet::zones),
-    FLOWER("Flower", List.of("white", "yellow", "orange", "red", "pink", "purple", "blue", "green"), Facet::flowers),
-    BLOOM("In flower in", List.of("Jan–Feb", "Mar–Apr", "May–Jun", "Jul–Aug", "Sep–Oct", "Nov–Dec"), Facet::bloom),
+    KIND(words(Kind.values()), plant -> 1L << plant.kind().ordinal()),
+    LEAVES(words(Persistence.values()), plant -> 1L << plant.persistence().ordinal()),
+    /** At ten years. */
+    HEIGHT(numbered("facet.height", 6), plant -> 1L << band(plant.height10().mid(), 0.3, 0.6, 1.2, 2.5, 6)),
+    /** Lives with. */
+    SUN(words(LightClass.DEEP_SHADE, LightClass.SHADE, LightClass.PART, LightClass.FULL_SUN), Facet::light),
+    ZONE(
+            List.of(zone("3"), zone("4"), zone("5"), zone("6"), zone("7"), zone("8"), zone("9"), zone("10")),
+            Facet::zones),
+    FLOWER(
+            words(
+                    ColourWord.WHITE,
+                    ColourWord.YELLOW,
+                    ColourWord.ORANGE,
+                    ColourWord.RED,
+                    ColourWord.PINK,
+                    ColourWord.PURPLE,
+                    ColourWord.BLUE,
+                    ColourWord.GREEN),
+            Facet::flowers),
+    /** In flower, by two months. */
+    BLOOM(numbered("facet.bloom", 6), Facet::bloom),
     USE(
-            "Use",
             words(Use.values()),
             plant -> plant.get(Traits.USES).orElse(List.of()).stream()
                     .mapToLong(use -> 1L << use.ordinal())
                     .reduce(0, (a, b) -> a | b));
 
-    private static final List<ColourWord[]> FLOWER_HEAPS = List.of(
+    private static final List<ColourWord[]> FLOWER_GROUPS = List.of(
             new ColourWord[] {ColourWord.WHITE, ColourWord.CREAM},
             new ColourWord[] {ColourWord.YELLOW, ColourWord.GOLD},
             new ColourWord[] {ColourWord.ORANGE, ColourWord.APRICOT},
@@ -48,34 +58,35 @@ public enum Facet {
             new ColourWord[] {ColourWord.BLUE},
             new ColourWord[] {ColourWord.GREEN, ColourWord.CHARTREUSE, ColourWord.LIME});
 
-    private final String title;
-    private final List<String> heaps;
+    private final List<Fact> groups;
     private final Function<Cultivar, Long> member;
 
-    Facet(String title, List<String> heaps, Function<Cultivar, Long> member) {
-        this.title = title;
-        this.heaps = heaps;
+    Facet(List<Fact> groups, Function<Cultivar, Long> member) {
+        this.groups = groups;
         this.member = member;
     }
 
-    public String title() {
-        return title;
+    /** What the groups are called, in the order of the bits of {@link #of}. */
+    public List<Fact> groups() {
+        return groups;
     }
 
-    /** Names of the heaps, in the order of the bits of {@link #of}. */
-    public List<String> heaps() {
-        return heaps;
-    }
-
-    /** The heaps a plant lies in, as bits. */
+    /** The groups a plant lies in, as bits. */
     long of(Cultivar plant) {
         return member.apply(plant);
     }
 
-    private static List<String> words(Enum<?>[] values) {
-        return java.util.Arrays.stream(values)
-                .map(Words::of)
-                .map(word -> word.replace('-', ' '))
+    private static List<Fact> words(Enum<?>... values) {
+        return Arrays.stream(values).map(word -> Fact.of("value", word)).toList();
+    }
+
+    private static Fact zone(String number) {
+        return Fact.of("value", number);
+    }
+
+    private static List<Fact> numbered(String key, int count) {
+        return IntStream.rangeClosed(1, count)
+                .mapToObj(number -> Fact.of(key + "." + number))
                 .toList();
     }
 
@@ -116,22 +127,22 @@ public enum Facet {
     }
 
     /**
-     * A colour lies in the heap of its own name, or else in those it reads as: gold is near chartreuse, and yet no
+     * A colour lies in the group of its own name, or else in those it reads as: gold is near chartreuse, and yet no
      * green.
      */
     private static long flowers(Cultivar plant) {
         long bits = 0;
         for (Colour colour : plant.colours(Traits.FLOWER_COLOURS)) {
-            long named = heaps(word -> word.names(colour));
-            bits |= named != 0 ? named : heaps(word -> word.answeredBy(colour));
+            long named = groups(word -> word.names(colour));
+            bits |= named != 0 ? named : groups(word -> word.answeredBy(colour));
         }
         return bits;
     }
 
-    private static long heaps(Predicate<ColourWord> asked) {
+    private static long groups(Predicate<ColourWord> asked) {
         long bits = 0;
-        for (int i = 0; i < FLOWER_HEAPS.size(); i++) {
-            bits |= java.util.Arrays.stream(FLOWER_HEAPS.get(i)).anyMatch(asked) ? 1L << i : 0;
+        for (int i = 0; i < FLOWER_GROUPS.size(); i++) {
+            bits |= Arrays.stream(FLOWER_GROUPS.get(i)).anyMatch(asked) ? 1L << i : 0;
         }
         return bits;
     }

@@ -7,7 +7,7 @@ import java.util.Map;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * For every heap of every facet the plants that lie in it, worked out once, so that heaps are counted a word of 64
+ * For every group of every facet the plants that lie in it, worked out once, so that groups are counted a word of 64
  * plants at a time. Immutable.
  */
 public final class FacetIndex {
@@ -16,36 +16,36 @@ public final class FacetIndex {
 
     public FacetIndex(List<Cultivar> plants) {
         for (Facet facet : Facet.values()) {
-            BitSet[] heaps = new BitSet[facet.heaps().size()];
-            for (int heap = 0; heap < heaps.length; heap++) {
-                heaps[heap] = new BitSet(plants.size());
+            BitSet[] groups = new BitSet[facet.groups().size()];
+            for (int group = 0; group < groups.length; group++) {
+                groups[group] = new BitSet(plants.size());
             }
             for (int i = 0; i < plants.size(); i++) {
                 for (long bits = facet.of(plants.get(i)); bits != 0; bits &= bits - 1) {
-                    heaps[Long.numberOfTrailingZeros(bits)].set(i);
+                    groups[Long.numberOfTrailingZeros(bits)].set(i);
                 }
             }
-            members[facet.ordinal()] = heaps;
+            members[facet.ordinal()] = groups;
         }
     }
 
-    /** Those of the plants that lie in every one of the heaps chosen. */
+    /** Those of the plants that lie in every one of the groups chosen. */
     public BitSet narrowed(BitSet plants, Map<Facet, Integer> chosen) {
         BitSet narrowed = (BitSet) plants.clone();
-        chosen.forEach((facet, heap) -> narrowed.and(members[facet.ordinal()][heap]));
+        chosen.forEach((facet, group) -> narrowed.and(members[facet.ordinal()][group]));
         return narrowed;
     }
 
-    /** How many of the plants lie in each heap of a facet. */
+    /** How many of the plants lie in each group of a facet. */
     public int[] counts(BitSet plants, Facet facet) {
         return Arrays.stream(members[facet.ordinal()])
-                .mapToInt(heap -> both(plants, heap).cardinality())
+                .mapToInt(group -> both(plants, group).cardinality())
                 .toArray();
     }
 
-    private static BitSet both(BitSet plants, BitSet heap) {
+    private static BitSet both(BitSet plants, BitSet group) {
         BitSet both = (BitSet) plants.clone();
-        both.and(heap);
+        both.and(group);
         return both;
     }
 }

@@ -1,7 +1,7 @@
 package org.yellowfit.core.search;
 
-import static org.yellowfit.core.search.Meanings.has;
-import static org.yellowfit.core.search.Meanings.is;
+import static org.yellowfit.core.search.TraitConditions.has;
+import static org.yellowfit.core.search.TraitConditions.is;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.colour.ColourWord;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Browsing;
 import org.yellowfit.core.plant.Cultivar;
@@ -74,17 +75,17 @@ final class Phrasebook {
         add(
                 "(?:under|below|less than|up to|at most|max(?:imum)?|no more than|smaller than|shorter than|<)\\s*"
                         + LENGTH + SIDE,
-                m -> Meanings.size(m, true));
+                m -> TraitConditions.size(m, true));
         add(
                 "(?:over|above|more than|at least|min(?:imum)?|taller than|larger than|from|>)\\s*" + LENGTH + SIDE,
-                m -> Meanings.size(m, false));
+                m -> TraitConditions.size(m, false));
         add(
                 "(?:hardy (?:to|in)\\s+)?zone\\s*(?<zone>1[0-3][ab]?|[1-9][ab]?)|hardy (?:to|in)\\s+(?<bare>1[0-3][ab]?|[1-9][ab]?)",
                 m -> {
                     HardinessZone zone =
                             HardinessZone.parse(m.group("zone") == null ? m.group("bare") : m.group("zone"));
                     return said(
-                            "hardy in zone " + zone.label(),
+                            Fact.of("search.hardy-in-zone", zone.label()),
                             plant -> plant.get(Traits.ZONE_MIN)
                                             .filter(least -> least.compareTo(zone) <= 0)
                                             .isPresent()
@@ -92,103 +93,109 @@ final class Phrasebook {
                                             .filter(most -> most.compareTo(zone) < 0)
                                             .isEmpty());
                 });
-        words("dwarf|low", "at most 60 cm high", plant -> Meanings.height(plant) <= 0.6);
+        words("dwarf|low", "at-most-60-cm-high", plant -> TraitConditions.height(plant) <= 0.6);
     }
 
     private static void colours() {
         add(
                 "(?<colour>" + COLOURS + ")[ -](?:leaf|leaves|leaved|leafed|foliage)|(?:leaf|leaves|foliage) (?<after>"
                         + COLOURS + ")",
-                m -> Meanings.coloured(colour(m), Meanings.LEAVES, " leaves"));
+                m -> TraitConditions.coloured(colour(m), TraitConditions.LEAVES, "search.leaves-of"));
         add(
                 "(?<colour>" + COLOURS
                         + ")[ -](?:flowers?|flowered|flowering|blooms?|blooming|blossom)|flowers? (?<after>" + COLOURS
                         + ")",
-                m -> Meanings.coloured(colour(m), List.of(Traits.FLOWER_COLOURS), " flowers"));
+                m -> TraitConditions.coloured(colour(m), List.of(Traits.FLOWER_COLOURS), "search.flowers-of"));
         add("(?<colour>" + COLOURS + ")[ -](?:berries|berry|fruit)", m -> {
             ColourWord word = ColourWord.parse(m.group("colour"));
             return said(
-                    Words.of(word) + " fruit",
+                    Fact.of("search.fruit-of", word),
                     plant -> plant.get(Traits.FRUIT).filter(word::answeredBy).isPresent());
         });
         add("(?<colour>" + COLOURS + ")[ -](?:stems?|bark|twigs)(?: in winter)?", m -> {
             ColourWord word = ColourWord.parse(m.group("colour"));
             return said(
-                    Words.of(word) + " winter stems",
+                    Fact.of("search.stems-of", word),
                     plant -> plant.get(Traits.STEM_WINTER)
                             .filter(word::answeredBy)
                             .isPresent());
         });
-        words("autumn colou?r|fall colou?r", "autumn colour", Meanings::turnsInAutumn);
+        words("autumn colou?r|fall colou?r", "autumn-colour", TraitConditions::turnsInAutumn);
         words(
                 "variegated|variegation",
                 "variegated",
                 plant -> plant.colours(Traits.LEAF_SUMMER).size() > 1);
         words(
                 "winter stems?|coloured stems?|bark interest",
-                "winter stems",
-                plant -> plant.get(Traits.STEM_WINTER).isPresent() && !Meanings.plainStem(plant));
-        words("winter interest", "something in winter", plant -> Interest.showsInWinter(plant, Optional.empty()));
+                "winter-stems",
+                plant -> plant.get(Traits.STEM_WINTER).isPresent() && !TraitConditions.plainStem(plant));
+        words("winter interest", "something-in-winter", plant -> Interest.showsInWinter(plant, Optional.empty()));
         add(
                 "(?:bloom(?:s|ing)?|flower(?:s|ing)?)?\\s*(?:in )?(?<month>" + MONTHS + ")",
-                m -> Meanings.blooms(m.group("month")));
+                m -> TraitConditions.blooms(m.group("month")));
         words(
                 "rebloom(?:s|ing)?|repeat[ -](?:flower(?:s|ing)?|bloom(?:s|ing)?)|repeat(?:s|ing)?",
-                "flowers again",
+                "flowers-again",
                 plant -> plant.get(Traits.REBLOOM)
                         .filter(again -> again != Rebloom.NONE)
                         .isPresent());
-        words("new wood", "flowers on new wood", is(Traits.FLOWER_WOOD, FlowerWood.NEW));
-        words("old wood", "flowers on old wood", is(Traits.FLOWER_WOOD, FlowerWood.OLD));
+        words("new wood", "flowers-on-new-wood", is(Traits.FLOWER_WOOD, FlowerWood.NEW));
+        words("old wood", "flowers-on-old-wood", is(Traits.FLOWER_WOOD, FlowerWood.OLD));
     }
 
     private static void light() {
-        words("full sun|sunny|hot sun", "full sun", plant -> Meanings.stands(plant, 8));
-        words("deep shade|full shade|heavy shade", "deep shade", plant -> Meanings.lives(plant, 1));
+        words("full sun|sunny|hot sun", "full-sun", plant -> TraitConditions.stands(plant, 8));
+        words("deep shade|full shade|heavy shade", "deep-shade", plant -> TraitConditions.lives(plant, 1));
         words(
                 "part(?:ial)?[ -](?:shade|sun)|half[ -]shade|semi[ -]shade|dappled shade",
-                "part shade",
-                plant -> Meanings.lives(plant, 4) && Meanings.stands(plant, 4));
-        words("dry shade", "dry shade", plant -> Meanings.lives(plant, 2) && Meanings.moisture(plant, 1.5));
-        words("shade|shady|north[ -](?:wall|side|facing)", "shade", plant -> Meanings.lives(plant, 2));
-        words("sun", "sun", plant -> Meanings.stands(plant, 6));
+                "part-shade",
+                plant -> TraitConditions.lives(plant, 4) && TraitConditions.stands(plant, 4));
+        words(
+                "dry shade",
+                "dry-shade",
+                plant -> TraitConditions.lives(plant, 2) && TraitConditions.moisture(plant, 1.5));
+        words("shade|shady|north[ -](?:wall|side|facing)", "shade", plant -> TraitConditions.lives(plant, 2));
+        words("sun", "sun", plant -> TraitConditions.stands(plant, 6));
     }
 
     private static void soil() {
-        words("wet clay", "wet clay", has(Traits.TEXTURE, TextureGroup.CLAY).and(plant -> Meanings.moisture(plant, 4)));
+        words(
+                "wet clay",
+                "wet-clay",
+                has(Traits.TEXTURE, TextureGroup.CLAY).and(plant -> TraitConditions.moisture(plant, 4)));
         words("clay|clayey", "clay", has(Traits.TEXTURE, TextureGroup.CLAY));
         words("sandy?|gravel", "sand", has(Traits.TEXTURE, TextureGroup.SAND));
         words("loam|loamy", "loam", has(Traits.TEXTURE, TextureGroup.LOAM));
-        words("wet|boggy|soggy|waterlogged|rain garden", "wet ground", plant -> Meanings.moisture(plant, 4));
+        words("wet|boggy|soggy|waterlogged|rain garden", "wet-ground", plant -> TraitConditions.moisture(plant, 4));
         words(
                 "dry|drought(?:[ -](?:tolerant|proof|resistant))?",
-                "dry ground",
-                plant -> Meanings.moisture(plant, 1.5) || plant.is(Traits.DROUGHT, YesNo.YES));
-        words("moist|damp", "moist ground", plant -> Meanings.moisture(plant, 3.5));
-        words("poor drainage|badly drained", "poor drainage", has(Traits.DRAINAGE, Drainage.POOR));
-        words("acid(?:ic)?|ericaceous", "acid soil", plant -> Meanings.ph(plant, 5.2));
-        words("lime|limy|chalk|chalky|alkaline", "alkaline soil", plant -> Meanings.ph(plant, 7.6));
+                "dry-ground",
+                plant -> TraitConditions.moisture(plant, 1.5) || plant.is(Traits.DROUGHT, YesNo.YES));
+        words("moist|damp", "moist-ground", plant -> TraitConditions.moisture(plant, 3.5));
+        words("poor drainage|badly drained", "poor-drainage", has(Traits.DRAINAGE, Drainage.POOR));
+        words("acid(?:ic)?|ericaceous", "acid-soil", plant -> TraitConditions.ph(plant, 5.2));
+        words("lime|limy|chalk|chalky|alkaline", "alkaline-soil", plant -> TraitConditions.ph(plant, 7.6));
     }
 
     private static void stresses() {
-        words("salt(?:[ -]tolerant)?|seaside|coastal|sea wind|sea", "stands salt", has(Traits.STANDS, Stress.SALT));
-        words("wind(?:y|[ -]tolerant)?|exposed", "stands wind", has(Traits.STANDS, Stress.WIND));
-        words("(?:black )?walnut|juglone", "stands walnut", has(Traits.STANDS, Stress.JUGLONE));
-        words("pollution|city|street|roadside", "stands city air", has(Traits.STANDS, Stress.POLLUTION));
-        words("reflected heat|hot wall", "stands reflected heat", has(Traits.STANDS, Stress.REFLECTED_HEAT));
-        words("humid(?:ity)?", "stands humidity", has(Traits.STANDS, Stress.HUMIDITY));
-        words("heat", "stands heat", has(Traits.STANDS, Stress.HEAT));
-        words("deer(?:[ -](?:resistant|proof|tolerant))?", "deer mostly leave it", is(Traits.DEER, Browsing.RESISTANT));
+        words("salt(?:[ -]tolerant)?|seaside|coastal|sea wind|sea", "stands-salt", has(Traits.STANDS, Stress.SALT));
+        words("wind(?:y|[ -]tolerant)?|exposed", "stands-wind", has(Traits.STANDS, Stress.WIND));
+        words("(?:black )?walnut|juglone", "stands-walnut", has(Traits.STANDS, Stress.JUGLONE));
+        words("pollution|city|street|roadside", "stands-city-air", has(Traits.STANDS, Stress.POLLUTION));
+        words("reflected heat|hot wall", "stands-reflected-heat", has(Traits.STANDS, Stress.REFLECTED_HEAT));
+        words("humid(?:ity)?", "stands-humidity", has(Traits.STANDS, Stress.HUMIDITY));
+        words("heat", "stands-heat", has(Traits.STANDS, Stress.HEAT));
+        words("deer(?:[ -](?:resistant|proof|tolerant))?", "deer-mostly-leave-it", is(Traits.DEER, Browsing.RESISTANT));
         words(
                 "rabbits?(?:[ -](?:resistant|proof|tolerant))?",
-                "rabbits mostly leave it",
+                "rabbits-mostly-leave-it",
                 is(Traits.RABBIT, Browsing.RESISTANT));
-        words("thornless|spineless", "no thorns", Meanings.free(Hazard.THORNS));
+        words("thornless|spineless", "no-thorns", TraitConditions.free(Hazard.THORNS));
         words("thorns?|thorny|spiny|prickly", "thorns", has(Traits.HAZARDS, Hazard.THORNS));
         words(
                 "non-?toxic|not poisonous|non-?poisonous|safe|pet[ -]safe|child[ -]safe",
-                "not known as poisonous",
-                Meanings.free(Hazard.TOXIC_PEOPLE).and(Meanings.free(Hazard.TOXIC_PETS)));
+                "not-known-as-poisonous",
+                TraitConditions.free(Hazard.TOXIC_PEOPLE).and(TraitConditions.free(Hazard.TOXIC_PETS)));
         words(
                 "toxic|poisonous",
                 "poisonous",
@@ -196,10 +203,13 @@ final class Phrasebook {
     }
 
     private static void kinds() {
-        words("semi-?evergreen", "semi-evergreen", plant -> plant.persistence() == Persistence.SEMI_EVERGREEN);
-        words("evergreens?", "evergreen", plant -> plant.persistence() == Persistence.EVERGREEN);
-        words("deciduous", "deciduous", plant -> plant.persistence() == Persistence.DECIDUOUS);
-        words("herbaceous", "herbaceous", plant -> plant.persistence() == Persistence.HERBACEOUS);
+        named(
+                "semi-?evergreen",
+                Persistence.SEMI_EVERGREEN,
+                plant -> plant.persistence() == Persistence.SEMI_EVERGREEN);
+        named("evergreens?", Persistence.EVERGREEN, plant -> plant.persistence() == Persistence.EVERGREEN);
+        named("deciduous", Persistence.DECIDUOUS, plant -> plant.persistence() == Persistence.DECIDUOUS);
+        named("herbaceous", Persistence.HERBACEOUS, plant -> plant.persistence() == Persistence.HERBACEOUS);
         kind("trees?", Kind.TREE);
         kind("shrubs?|bush(?:es)?", Kind.SHRUB);
         kind("conifers?", Kind.CONIFER);
@@ -208,17 +218,17 @@ final class Phrasebook {
         kind("ferns?", Kind.FERN);
         kind("bulbs?", Kind.BULB);
         kind("climbers?|vines?", Kind.CLIMBER);
-        words("annuals?|bedding", "annual", Cultivar::isAnnual);
+        named("annuals?|bedding", Kind.ANNUAL, Cultivar::isAnnual);
     }
 
     private static void looks() {
         for (Habit habit : Habit.values()) {
-            words(Words.of(habit).replace("-", "[ -]"), Words.of(habit), plant -> plant.habit() == habit);
+            named(Words.of(habit).replace("-", "[ -]"), habit, plant -> plant.habit() == habit);
         }
-        words("narrow|slim|pillar", "columnar", plant -> plant.habit() == Habit.COLUMNAR);
-        words("round(?:ed)?|ball", "globe", plant -> plant.habit() == Habit.GLOBE);
-        words("(?:bold|large|big) (?:leaf|leaves|leaved)", "bold leaves", is(Traits.LEAF_TEXTURE, LeafTexture.BOLD));
-        words("(?:fine|small|tiny) (?:leaf|leaves|leaved)", "fine leaves", is(Traits.LEAF_TEXTURE, LeafTexture.FINE));
+        named("narrow|slim|pillar", Habit.COLUMNAR, plant -> plant.habit() == Habit.COLUMNAR);
+        named("round(?:ed)?|ball", Habit.GLOBE, plant -> plant.habit() == Habit.GLOBE);
+        words("(?:bold|large|big) (?:leaf|leaves|leaved)", "bold-leaves", is(Traits.LEAF_TEXTURE, LeafTexture.BOLD));
+        words("(?:fine|small|tiny) (?:leaf|leaves|leaved)", "fine-leaves", is(Traits.LEAF_TEXTURE, LeafTexture.FINE));
         words(
                 "berries|berry|fruit(?:s|ing)?",
                 "fruit",
@@ -226,27 +236,27 @@ final class Phrasebook {
     }
 
     private static void uses() {
-        words("hedges?|hedging", "for a hedge", has(Traits.USES, Use.HEDGE));
-        words("screens?|screening|privacy", "for a screen", has(Traits.USES, Use.SCREEN));
-        words("ground[ -]?covers?|groundcover", "covers the ground", has(Traits.USES, Use.GROUND_COVER));
-        words("edging|edge", "for an edge", has(Traits.USES, Use.EDGING));
-        words("specimen|focal point", "as a specimen", has(Traits.USES, Use.SPECIMEN));
+        words("hedges?|hedging", "for-a-hedge", has(Traits.USES, Use.HEDGE));
+        words("screens?|screening|privacy", "for-a-screen", has(Traits.USES, Use.SCREEN));
+        words("ground[ -]?covers?|groundcover", "covers-the-ground", has(Traits.USES, Use.GROUND_COVER));
+        words("edging|edge", "for-an-edge", has(Traits.USES, Use.EDGING));
+        words("specimen|focal point", "as-a-specimen", has(Traits.USES, Use.SPECIMEN));
         words("see-?through|airy", "see-through", has(Traits.USES, Use.WOVEN));
-        words("pots?|containers?|tubs?", "for pots", is(Traits.POT_OK, YesNo.YES));
-        words("fragran(?:t|ce)|scent(?:ed)?|perfumed", "fragrant", Meanings::isFragrant);
-        words("bees?|pollinators?", "feeds bees", has(Traits.WILDLIFE, Wildlife.BEES));
-        words("butterfl(?:y|ies)", "feeds butterflies", has(Traits.WILDLIFE, Wildlife.BUTTERFLIES));
-        words("hummingbirds?", "feeds hummingbirds", has(Traits.WILDLIFE, Wildlife.HUMMINGBIRDS));
-        words("birds?", "feeds birds", has(Traits.WILDLIFE, Wildlife.BIRDS));
+        words("pots?|containers?|tubs?", "for-pots", is(Traits.POT_OK, YesNo.YES));
+        words("fragran(?:t|ce)|scent(?:ed)?|perfumed", "fragrant", TraitConditions::isFragrant);
+        words("bees?|pollinators?", "feeds-bees", has(Traits.WILDLIFE, Wildlife.BEES));
+        words("butterfl(?:y|ies)", "feeds-butterflies", has(Traits.WILDLIFE, Wildlife.BUTTERFLIES));
+        words("hummingbirds?", "feeds-hummingbirds", has(Traits.WILDLIFE, Wildlife.HUMMINGBIRDS));
+        words("birds?", "feeds-birds", has(Traits.WILDLIFE, Wildlife.BIRDS));
         words(
                 "native to (?:north )?america|american natives?|natives?",
-                "native to North America",
+                "native-to-north-america",
                 plant -> plant.get(Traits.NATIVE_REGION)
                         .filter(region -> region.toLowerCase(Locale.ROOT).contains("north america"))
                         .isPresent());
         add(
                 "(?<colour>" + COLOURS + ")",
-                m -> Meanings.coloured(ColourWord.parse(m.group("colour")), Meanings.ANYWHERE, ""));
+                m -> TraitConditions.coloured(ColourWord.parse(m.group("colour")), TraitConditions.ANYWHERE, "value"));
     }
 
     private static ColourWord colour(Matcher m) {
@@ -254,11 +264,21 @@ final class Phrasebook {
     }
 
     private static void kind(String words, Kind kind) {
-        words(words, Words.of(kind), plant -> plant.kind() == kind);
+        named(words, kind, plant -> plant.kind() == kind);
     }
 
-    private static void words(String words, String label, Predicate<Cultivar> holds) {
-        Condition condition = said(label, holds);
+    /** @param key of the sentence that says what it means */
+    private static void words(String words, String key, Predicate<Cultivar> holds) {
+        meaning(words, Fact.of("search." + key), holds);
+    }
+
+    /** A phrase that means one word of a closed list. */
+    private static void named(String words, Enum<?> word, Predicate<Cultivar> holds) {
+        meaning(words, Fact.of("value", word), holds);
+    }
+
+    private static void meaning(String words, Fact meaning, Predicate<Cultivar> holds) {
+        Condition condition = said(meaning, holds);
         add(words, m -> condition);
     }
 
@@ -266,7 +286,7 @@ final class Phrasebook {
         LIST.add(new Phrase(Pattern.compile(START + words + END), reading));
     }
 
-    private static Condition said(String label, Predicate<Cultivar> holds) {
-        return new Condition("", label, holds);
+    private static Condition said(Fact meaning, Predicate<Cultivar> holds) {
+        return new Condition("", meaning, holds);
     }
 }

@@ -90,7 +90,7 @@ public final class Understanding {
             if (condition != null) {
                 boolean turned = matcher.group("not") != null;
                 String said = typed.substring(matcher.start(), matcher.end()).strip();
-                Condition whole = new Condition(said, condition.label(), condition.holds());
+                Condition whole = new Condition(said, condition.meaning(), condition.holds());
                 found.add(new Found(matcher.start(), turned ? whole.not(said) : whole));
                 for (int i = matcher.start(); i < matcher.end(); i++) {
                     rest.setCharAt(i, '\u0001');

@@ -2,10 +2,6 @@ package org.yellowfit.core.season;
 
 import static org.yellowfit.core.measure.Checks.notNegative;
 
-import java.util.Optional;
-import java.util.OptionalDouble;
-import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -42,26 +38,31 @@ public record PlantState(
     /**
      * @param ageYears  since planting, 0 or more
      * @param dayOfYear at the place, 1–366
-     * @param sunHours  of direct sun, when known: slows growth and greens leaves (B2, B7)
      */
-    public static PlantState at(
-            Cultivar plant,
-            double ageYears,
-            int dayOfYear,
-            OptionalDouble sunHours,
-            Optional<HardinessZone> zone,
-            Seasons seasons) {
-        PlantGrowth growth =
-                sunHours.isPresent() ? PlantGrowth.of(plant).inSun(sunHours.getAsDouble()) : PlantGrowth.of(plant);
+    public static PlantState at(Cultivar plant, double ageYears, int dayOfYear, GrowingPlace place) {
         return of(
                 plant,
-                growth,
+                growth(plant, place),
                 ageYears,
-                PlantYear.of(plant, zone, seasons, sunHours).day(dayOfYear));
+                PlantYear.of(plant, place).day(dayOfYear));
     }
 
-    /** The usual size at an age with a look already known. */
-    public static PlantState of(Cultivar plant, PlantGrowth growth, double ageYears, DayLook look) {
+    /** In the middle of a month, with the flowers of the month as a whole. */
+    public static PlantState inMonth(Cultivar plant, double ageYears, int month, GrowingPlace place) {
+        return of(
+                plant,
+                growth(plant, place),
+                ageYears,
+                PlantYear.of(plant, place).month(month));
+    }
+
+    /** Fewer hours of sun than it needs make it slower (B2). */
+    public static PlantGrowth growth(Cultivar plant, GrowingPlace place) {
+        PlantGrowth usual = PlantGrowth.of(plant);
+        return place.sunHours().isPresent() ? usual.inSun(place.sunHours().getAsDouble()) : usual;
+    }
+
+    private static PlantState of(Cultivar plant, PlantGrowth growth, double ageYears, DayLook look) {
         double height = growth.height(ageYears).mid();
         double flower = growth.heightInFlower(ageYears).mid();
         double spread = growth.spread(ageYears).mid();

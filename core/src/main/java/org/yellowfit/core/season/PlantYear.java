@@ -23,14 +23,16 @@ public final class PlantYear {
     /** Standing straw is cut on this day of zone 6b, before new growth. */
     static final double CUT_DAY = 75;
 
-    private static final Course LEAF = Course.of(95, 0, 140, 1, 278, 1, 318, 0);
-    private static final Course LATE_LEAF = Course.of(122, 0, 168, 1, 278, 1, 318, 0);
-    private static final Course SEMI_EVERGREEN_LEAF = Course.of(80, 0.55, 115, 1, 330, 1, 360, 0.55);
-    private static final Course CLUMP = Course.of(72, 0, 105, 0.25, 135, 0.6, 166, 0.9, 190, 1, 300, 1, 330, 0);
-    private static final Course LATE_CLUMP = Course.of(102, 0, 135, 0.3, 166, 0.65, 200, 1, 300, 1, 330, 0);
-    private static final Course STANDING_CLUMP = Course.of(300, 1, 330, 0.9);
+    private static final ShareOverYear LEAF = ShareOverYear.of(95, 0, 140, 1, 278, 1, 318, 0);
+    private static final ShareOverYear LATE_LEAF = ShareOverYear.of(122, 0, 168, 1, 278, 1, 318, 0);
+    private static final ShareOverYear SEMI_EVERGREEN_LEAF = ShareOverYear.of(80, 0.55, 115, 1, 330, 1, 360, 0.55);
+    private static final ShareOverYear CLUMP =
+            ShareOverYear.of(72, 0, 105, 0.25, 135, 0.6, 166, 0.9, 190, 1, 300, 1, 330, 0);
+    private static final ShareOverYear LATE_CLUMP =
+            ShareOverYear.of(102, 0, 135, 0.3, 166, 0.65, 200, 1, 300, 1, 330, 0);
+    private static final ShareOverYear STANDING_CLUMP = ShareOverYear.of(300, 1, 330, 0.9);
     /** From planting after the last frost. */
-    private static final Course ANNUAL = Course.of(0, 0, 12, 0.3, 45, 0.7, 75, 1);
+    private static final ShareOverYear ANNUAL = ShareOverYear.of(0, 0, 12, 0.3, 45, 0.7, 75, 1);
 
     private static final double ANNUAL_FADES_DAYS = 12;
     private static final double WITHERED_FROM = 318;
@@ -57,11 +59,12 @@ public final class PlantYear {
 
     /** @param zone of the place; without it the bloom stays where the catalogue has it */
     public static PlantYear of(Cultivar plant, Optional<HardinessZone> zone) {
-        return of(plant, zone, Seasons.usualFor(zone), OptionalDouble.empty());
+        return of(plant, GrowingPlace.of(zone));
     }
 
-    public static PlantYear of(Cultivar plant, Optional<HardinessZone> zone, Seasons seasons, OptionalDouble sunHours) {
-        return new PlantYear(plant, seasons, BloomSpell.of(plant, zone, seasons), sunHours);
+    public static PlantYear of(Cultivar plant, GrowingPlace place) {
+        return new PlantYear(
+                plant, place.seasons(), BloomSpell.of(plant, place.zone(), place.seasons()), place.sunHours());
     }
 
     public Optional<BloomSpell> bloom() {
@@ -206,7 +209,7 @@ public final class PlantYear {
     private double bulbHeight(double northern) {
         double since = sinceBulbRises(northern);
         double bloomEnds = BULB_BEFORE_BLOOM + bloom.lengthDays();
-        return Course.of(0, 0, 30, 1, bloomEnds + 25, 1, bloomEnds + BULB_AFTER_BLOOM, 0)
+        return ShareOverYear.of(0, 0, 30, 1, bloomEnds + 25, 1, bloomEnds + BULB_AFTER_BLOOM, 0)
                 .on(since);
     }
 
@@ -242,7 +245,7 @@ public final class PlantYear {
         };
     }
 
-    private Course leafCourse() {
+    private ShareOverYear leafCourse() {
         return late ? LATE_LEAF : LEAF;
     }
 

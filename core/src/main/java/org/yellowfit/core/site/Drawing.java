@@ -3,11 +3,11 @@ package org.yellowfit.core.site;
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.growth.GrowthCurve;
-import org.yellowfit.core.light.Foliage;
+import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.light.LightStudy;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.WarmWall;
-import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
@@ -17,7 +17,7 @@ import org.yellowfit.core.measure.Problem;
  * @param northDegrees clockwise from the drawing's +y to true north
  * @param drawnIn      the year it shows; trees grow from then on (B6)
  */
-public record Drawing(List<Feature> features, Whereabouts where, double northDegrees, int drawnIn) {
+public record Drawing(List<Feature> features, Location where, double northDegrees, int drawnIn) {
 
     /** Height of a young tree as it was planted, m (D1). */
     private static final double PLANTED_M = 0.3;
@@ -30,7 +30,7 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
     }
 
     /** @throws InvalidInput with every problem: outlines that cross, beds inside houses, nothing of a size */
-    public static Drawing checked(List<Feature> features, Whereabouts where, double northDegrees, int drawnIn) {
+    public static Drawing checked(List<Feature> features, Location where, double northDegrees, int drawnIn) {
         List<Problem> problems = new ArrayList<>();
         DrawingCheck.check(features, problems);
         if (!problems.isEmpty()) {
@@ -109,7 +109,7 @@ public record Drawing(List<Feature> features, Whereabouts where, double northDeg
         double now = feature.measure(Measure.HEIGHT);
         double grown = now * growth(feature, year);
         double factor = grown / now;
-        Foliage foliage = feature.foliage();
+        CrownFoliage foliage = feature.foliage();
         // The crown widens with the height; its base stays where the lowest branches are.
         double base = Math.min(feature.measure(Measure.CROWN_BASE), grown * 0.8);
         return new Obstacle.Tree(

@@ -2,7 +2,7 @@ package org.yellowfit.core.site;
 
 import java.util.Map;
 import java.util.Set;
-import org.yellowfit.core.light.Foliage;
+import org.yellowfit.core.light.CrownFoliage;
 
 /**
  * One thing in a drawing.
@@ -21,7 +21,7 @@ public record Feature(
         String name,
         double[][] points,
         Map<Measure, Double> measures,
-        Foliage foliage,
+        CrownFoliage foliage,
         Set<Integer> leafOn,
         boolean masonry) {
 
@@ -43,7 +43,7 @@ public record Feature(
     }
 
     Set<Integer> leafOn(boolean south) {
-        return leafOn == null ? Foliage.usualLeafMonths(south) : leafOn;
+        return leafOn == null ? CrownFoliage.usualLeafMonths(south) : leafOn;
     }
 
     boolean standsIn(int year) {

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import org.yellowfit.core.light.Foliage;
+import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Months;
 import org.yellowfit.core.measure.Problem;
@@ -88,7 +88,7 @@ public final class FeatureReader {
             }
         }
         boolean leafy = kind == FeatureKind.TREE || kind == FeatureKind.HEDGE;
-        Foliage foliage = leafy ? in.word("foliage", Foliage.class) : null;
+        CrownFoliage foliage = leafy ? in.word("foliage", CrownFoliage.class) : null;
         List<Integer> leafOn = leafy ? in.list("leafOnMonths", Months::parse) : null;
         Boolean masonry = in.yesNo("masonry");
         if (problems.size() > before) {
@@ -100,7 +100,7 @@ public final class FeatureReader {
                 name == null ? "" : name,
                 points,
                 measures,
-                leafy && foliage == null ? Foliage.DECIDUOUS : foliage,
+                leafy && foliage == null ? CrownFoliage.DECIDUOUS : foliage,
                 leafOn == null ? null : new TreeSet<>(leafOn),
                 masonry == null ? kind == FeatureKind.BLOCK || kind == FeatureKind.WALL : masonry);
         checkTogether(feature);

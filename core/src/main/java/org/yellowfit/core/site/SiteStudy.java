@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.yellowfit.core.light.Ground;
+import org.yellowfit.core.light.CellGrid;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Patch;
@@ -52,7 +52,7 @@ public record SiteStudy(
         List<LightField> seasons = new ArrayList<>();
         List<BedPatch> patches = new ArrayList<>();
         for (Feature bed : drawing.beds()) {
-            Ground ground = Ground.of(bed.points(), cellFor(bed, cell));
+            CellGrid ground = CellGrid.of(bed.points(), cellFor(bed, cell));
             LightField all = study.over(ground, ALL_MONTHS);
             fields.add(all);
             LightField season = all.over(seasonMonths);
@@ -67,14 +67,14 @@ public record SiteStudy(
     /** Large beds get cells large enough to stay within what one study takes. */
     private static double cellFor(Feature bed, double usual) {
         double box = Shapes.of(bed).getEnvelope().getArea();
-        return Math.max(usual, Math.sqrt(box / (Ground.MOST_CELLS * 0.5)));
+        return Math.max(usual, Math.sqrt(box / (CellGrid.MOST_CELLS * 0.5)));
     }
 
     private static String name(int index) {
         return index < 26 ? String.valueOf((char) ('A' + index)) : "A" + (index - 25);
     }
 
-    private static BedPatch bedPatch(Drawing drawing, Feature bed, Ground ground, Patch patch, String name) {
+    private static BedPatch bedPatch(Drawing drawing, Feature bed, CellGrid ground, Patch patch, String name) {
         Geometry shape = patch.outline().length >= 3 ? Shapes.area(patch.outline()) : Shapes.of(bed);
         double[] sides = sides(shape);
         return new BedPatch(

@@ -28,7 +28,7 @@ public final class Spacing {
     private Spacing() {}
 
     /** @param closeByYear year after planting in which the ground is to close; the quick school only */
-    public static Count count(Cultivar plant, Ground ground, School school, int closeByYear) {
+    public static Count count(Cultivar plant, PlantingSpace ground, School school, int closeByYear) {
         double onCentre = onCentre(plant, school, closeByYear);
         return new Count(school, onCentre, plants(ground, onCentre), yearClosed(plant, onCentre));
     }
@@ -46,18 +46,18 @@ public final class Spacing {
     }
 
     /** @param onCentreM metres, above 0 */
-    public static int plants(Ground ground, double onCentreM) {
+    public static int plants(PlantingSpace ground, double onCentreM) {
         if (!(onCentreM > 0)) {
             throw new IllegalArgumentException("The spacing must be above 0 m.");
         }
-        if (ground instanceof Ground.Area area) {
+        if (ground instanceof PlantingSpace.Area area) {
             return whole(Math.ceil(area.squareMetres() / (TRIANGLE * onCentreM * onCentreM) - ROUNDING));
         }
-        if (ground instanceof Ground.Row row) {
+        if (ground instanceof PlantingSpace.Row row) {
             double planted = row.endsClear() ? row.metres() - onCentreM : row.metres();
             return whole(Math.floor(planted / onCentreM + ROUNDING) + 1);
         }
-        return ((Ground.Number) ground).plants();
+        return ((PlantingSpace.Number) ground).plants();
     }
 
     private static int whole(double plants) {

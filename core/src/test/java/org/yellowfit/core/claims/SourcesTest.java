@@ -104,7 +104,7 @@ class SourcesTest {
 
     @Test
     void agreementIsNoDisagreement() {
-        Standpoint point = Sources.of(Plants.plant(PLANT), claims("zone_min", "reference@5"))
+        TraitSources point = Sources.of(Plants.plant(PLANT), claims("zone_min", "reference@5"))
                 .standpoints(Policy.CAUTIOUS)
                 .get(0);
         assertThat(point.disagrees()).isFalse();

@@ -24,10 +24,10 @@ class LightEdgesTest {
     @Test
     void whatEachObstacleLetsThrough() {
         Set<Integer> summer = Set.of(5, 6, 7, 8, 9, 10);
-        Obstacle.Tree tree = new Obstacle.Tree("tree", 0, 0, 9, 3, 2, Foliage.DECIDUOUS, summer);
+        Obstacle.Tree tree = new Obstacle.Tree("tree", 0, 0, 9, 3, 2, CrownFoliage.DECIDUOUS, summer);
         assertThat(tree.passes(7)).isEqualTo(0.2);
         assertThat(tree.passes(1)).isEqualTo(0.6);
-        assertThat(new Obstacle.Wall("hedge", OUTLINE, 2, null, Foliage.EVERGREEN, summer).passes(7))
+        assertThat(new Obstacle.Wall("hedge", OUTLINE, 2, null, CrownFoliage.EVERGREEN, summer).passes(7))
                 .isEqualTo(0.1);
         assertThat(new Obstacle.Wall("fence", OUTLINE, 2, 0.3, null, Set.of()).passes(7))
                 .isEqualTo(0.3);
@@ -39,7 +39,7 @@ class LightEdgesTest {
 
     @Test
     void aCrownReachesFromItsBaseToItsTop() {
-        Obstacle.Tree tree = new Obstacle.Tree("tree", 0, 0, 9, 3, 2, Foliage.DECIDUOUS, Set.of());
+        Obstacle.Tree tree = new Obstacle.Tree("tree", 0, 0, 9, 3, 2, CrownFoliage.DECIDUOUS, Set.of());
         assertThat(tree.crownCentreM()).isEqualTo(5.5);
         assertThat(tree.crownHalfHeightM()).isEqualTo(3.5);
     }
@@ -59,7 +59,7 @@ class LightEdgesTest {
         "12, 22, -1"
     })
     void cellOfAPoint(double x, double y, int cell) {
-        Ground ground = Ground.of(new double[][] {{10, 20}, {14, 20}, {14, 22}, {10, 22}}, 0.5);
+        CellGrid ground = CellGrid.of(new double[][] {{10, 20}, {14, 20}, {14, 22}, {10, 22}}, 0.5);
         assertThat(ground.columns()).isEqualTo(8);
         assertThat(ground.rows()).isEqualTo(4);
         assertThat(ground.count()).isEqualTo(32);
@@ -72,7 +72,7 @@ class LightEdgesTest {
 
     @Test
     void outsideAnOutlineIsOutside() {
-        Ground ground = Ground.of(new double[][] {{0, 0}, {4, 0}, {0, 4}}, 0.5);
+        CellGrid ground = CellGrid.of(new double[][] {{0, 0}, {4, 0}, {0, 4}}, 0.5);
         assertThat(ground.isInside(ground.cellAt(0.25, 0.25))).isTrue();
         assertThat(ground.isInside(ground.cellAt(3.75, 3.75))).isFalse();
     }
@@ -120,7 +120,7 @@ class LightEdgesTest {
 
     @Test
     void shareOfTheCellsThatAWallWarms() {
-        Ground ground = Ground.of(new double[][] {{0, -4}, {4, -4}, {4, 0}, {0, 0}}, 1);
+        CellGrid ground = CellGrid.of(new double[][] {{0, -4}, {4, -4}, {4, 0}, {0, 0}}, 1);
         List<Integer> cells = List.of(0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15);
         assertThat(WarmWall.share(ground, cells, List.of(new WarmWall(0, 0, 4, 0))))
                 .isEqualTo(0.5);
@@ -134,7 +134,7 @@ class LightEdgesTest {
      */
     @Test
     void theClockAndTheSun() {
-        SunDay day = SunDay.of(new Whereabouts(46, -60, -4), LocalDate.of(2026, 6, 21));
+        SunDay day = SunDay.of(new Location(46, -60, -4), LocalDate.of(2026, 6, 21));
         assertThat(day.clockHour(0)).isCloseTo(12, within(0.3));
         assertThat(day.clockHour(3)).isCloseTo(day.clockHour(0) + 3, within(1e-9));
         assertThat(day.fromNoon(day.clockHour(-5))).isCloseTo(-5, within(1e-9));
@@ -154,17 +154,17 @@ class LightEdgesTest {
     })
     void placesOnEarth(double latitude, double longitude, double offset, boolean fine) {
         if (fine) {
-            assertThatCode(() -> new Whereabouts(latitude, longitude, offset)).doesNotThrowAnyException();
+            assertThatCode(() -> new Location(latitude, longitude, offset)).doesNotThrowAnyException();
         } else {
-            assertThatThrownBy(() -> new Whereabouts(latitude, longitude, offset))
+            assertThatThrownBy(() -> new Location(latitude, longitude, offset))
                     .isInstanceOf(IllegalArgumentException.class);
         }
     }
 
     @Test
     void theEquatorIsNotSouth() {
-        assertThat(new Whereabouts(0, 0, 0).isSouth()).isFalse();
-        assertThat(new Whereabouts(-0.1, 0, 0).isSouth()).isTrue();
+        assertThat(new Location(0, 0, 0).isSouth()).isFalse();
+        assertThat(new Location(-0.1, 0, 0).isSouth()).isTrue();
     }
 
     @ParameterizedTest

@@ -18,7 +18,7 @@ import org.yellowfit.core.measure.UnusableFile;
 class LightLogTest {
 
     /** On the meridian of its clock, so that solar noon is near twelve. */
-    private static final Whereabouts PLACE = new Whereabouts(46, -60, -4);
+    private static final Location PLACE = new Location(46, -60, -4);
 
     private static final LocalDate JUNE = LocalDate.of(2026, 6, 15);
 

@@ -47,13 +47,13 @@ class LightWordsTest {
         "-80, 2026-12-21, 24",
     })
     void theDayAboveFiveDegrees(double latitude, LocalDate day, double hours) {
-        assertThat(SunDay.of(new Whereabouts(latitude, 0, 0), day).hours()).isCloseTo(hours, within(0.12));
+        assertThat(SunDay.of(new Location(latitude, 0, 0), day).hours()).isCloseTo(hours, within(0.12));
     }
 
     @ParameterizedTest(name = "longitude {0}, clock {1} h ahead: noon at {2}")
     @CsvSource({"0, 0, 12.03", "15, 1, 12.03", "-60, -4, 12.03", "-75, -4, 13.03", "179, 12, 12.1", "-179, -12, 11.97"})
     void solarNoonByTheClock(double longitude, double offset, double clock) {
-        SunDay day = SunDay.of(new Whereabouts(40, longitude, offset), LocalDate.of(2026, 6, 21));
+        SunDay day = SunDay.of(new Location(40, longitude, offset), LocalDate.of(2026, 6, 21));
         assertThat(day.clockHour(0)).isCloseTo(clock, within(0.08));
         assertThat(day.fromNoon(day.clockHour(3))).isCloseTo(3, within(1e-6));
         assertThat(day.fromNoon(day.clockHour(-5))).isCloseTo(-5, within(1e-6));
@@ -62,7 +62,7 @@ class LightWordsTest {
     @ParameterizedTest
     @CsvSource({"1", "7", "10", "30", "60"})
     void spansAddUpToTheDay(int minutes) {
-        SunDay day = SunDay.of(new Whereabouts(46, -62, -4), LocalDate.of(2026, 4, 15));
+        SunDay day = SunDay.of(new Location(46, -62, -4), LocalDate.of(2026, 4, 15));
         List<SunMoment> moments = day.moments(minutes);
         assertThat(moments.stream().mapToDouble(SunMoment::hours).sum()).isCloseTo(day.hours(), within(1e-9));
         assertThat(moments.stream().mapToDouble(SunMoment::hotHours).sum())
@@ -73,13 +73,13 @@ class LightWordsTest {
 
     @Test
     void stepsAndPlacesKeepTheirRange() {
-        SunDay day = SunDay.of(new Whereabouts(46, -62, -4), LocalDate.of(2026, 4, 15));
+        SunDay day = SunDay.of(new Location(46, -62, -4), LocalDate.of(2026, 4, 15));
         assertThatThrownBy(() -> day.moments(0)).hasMessageContaining("1 to 60");
         assertThatThrownBy(() -> day.moments(61)).hasMessageContaining("1 to 60");
-        assertThatThrownBy(() -> new Whereabouts(91, 0, 0)).hasMessageContaining("latitude");
-        assertThatThrownBy(() -> new Whereabouts(0, 181, 0)).hasMessageContaining("longitude");
-        assertThatThrownBy(() -> new Whereabouts(0, 0, 15)).hasMessageContaining("UTC");
-        assertThatThrownBy(() -> new Whereabouts(Double.NaN, 0, 0)).hasMessageContaining("latitude");
+        assertThatThrownBy(() -> new Location(91, 0, 0)).hasMessageContaining("latitude");
+        assertThatThrownBy(() -> new Location(0, 181, 0)).hasMessageContaining("longitude");
+        assertThatThrownBy(() -> new Location(0, 0, 15)).hasMessageContaining("UTC");
+        assertThatThrownBy(() -> new Location(Double.NaN, 0, 0)).hasMessageContaining("latitude");
     }
 
     @ParameterizedTest(name = "{0} h before noon, {1} after: {2}")

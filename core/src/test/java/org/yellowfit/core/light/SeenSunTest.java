@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Sun remembered by the clock at four times of the year. */
 class SeenSunTest {
 
-    private static final Whereabouts PLACE = new Whereabouts(46, -60, -4);
+    private static final Location PLACE = new Location(46, -60, -4);
     private static final List<Integer> SEASON = List.of(5, 6, 7, 8, 9);
 
     private static Set<Integer> hours(int from, int to) {
@@ -86,7 +86,7 @@ class SeenSunTest {
 
     @Test
     void southOfTheEquatorDecemberHasTheLongDay() {
-        Whereabouts south = new Whereabouts(-38, 145, 10);
+        Location south = new Location(-38, 145, 10);
         assertThat(SeenSun.hoursOf(south, 12).size())
                 .isGreaterThan(SeenSun.hoursOf(south, 6).size() + 3);
     }

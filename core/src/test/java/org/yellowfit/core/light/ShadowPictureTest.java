@@ -84,7 +84,7 @@ class ShadowPictureTest {
     void whatIsDrawnIsWhatIsCounted() {
         List<Obstacle> obstacles =
                 List.of(new Obstacle.Block("house", HOUSE, 3), wall("wall", 1.5, new double[][] {{6, -1}, {8, 2}}));
-        Ground field = Ground.of(new double[][] {{-8, -8}, {14, -8}, {14, 12}, {-8, 12}}, 0.5);
+        CellGrid field = CellGrid.of(new double[][] {{-8, -8}, {14, -8}, {14, 12}, {-8, 12}}, 0.5);
         Shadows shadows = new Shadows(field, obstacles, 0);
         int differ = 0;
         int compared = 0;
@@ -116,7 +116,7 @@ class ShadowPictureTest {
 
     @Test
     void aCrownLetsLightThroughByTheMonth() {
-        Obstacle tree = new Obstacle.Tree("maple", 0, 0, 8, 3, 2, Foliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
+        Obstacle tree = new Obstacle.Tree("maple", 0, 0, 8, 3, 2, CrownFoliage.DECIDUOUS, Set.of(5, 6, 7, 8, 9, 10));
         assertThat(ShadowPicture.of(List.of(tree), new SunPosition(180, 45), 0, 7)
                         .veiled())
                 .hasSize(1);

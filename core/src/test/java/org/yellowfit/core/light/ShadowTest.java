@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Shadows against closed forms, and against a plain look up to the sun from every cell. */
 class ShadowTest {
 
-    private static final Whereabouts HARBOUR = new Whereabouts(45.6, -61.4, -4);
+    private static final Location HARBOUR = new Location(45.6, -61.4, -4);
     private static final Set<Integer> LEAF = Set.of(5, 6, 7, 8, 9, 10);
     private static final double[][] COURT = {{0, 0}, {6, 0}, {6, 6}, {0, 6}};
 
@@ -26,7 +26,7 @@ class ShadowTest {
         return new Obstacle.Wall("the wall", line, height, 0.0, null, Set.of());
     }
 
-    private static LightStudy study(Whereabouts where, Obstacle... obstacles) {
+    private static LightStudy study(Location where, Obstacle... obstacles) {
         return new LightStudy(where, 0, 2026, 10, 0, List.of(obstacles));
     }
 
@@ -42,7 +42,7 @@ class ShadowTest {
                 .max()
                 .orElseThrow();
         assertThat(reach).isCloseTo(height / Math.tan(Math.toRadians(altitude)), within(0.001));
-        Ground ground = Ground.of(new double[][] {{4, 0}, {6, 0}, {6, 30}, {4, 30}}, 0.1);
+        CellGrid ground = CellGrid.of(new double[][] {{4, 0}, {6, 0}, {6, 30}, {4, 30}}, 0.1);
         float[] light = new Shadows(ground, List.of(wall(height, new double[] {0, 0}, new double[] {10, 0})), 0)
                 .cast(Ray.towards(new SunPosition(180, altitude), 0), 6);
         for (int cell = 0; cell < ground.size(); cell++) {
@@ -64,8 +64,8 @@ class ShadowTest {
     @ParameterizedTest
     @ValueSource(doubles = {25, 45.6, 65, -30, -50})
     void anOpenFieldEqualsTheDay(double latitude) {
-        Whereabouts where = new Whereabouts(latitude, 10, 1);
-        LightField field = study(where).over(Ground.of(COURT, 0.5), List.of(3, 6));
+        Location where = new Location(latitude, 10, 1);
+        LightField field = study(where).over(CellGrid.of(COURT, 0.5), List.of(3, 6));
         double days = (SunDay.of(where, LocalDate.of(2026, 3, 15)).hours()
                         + SunDay.of(where, LocalDate.of(2026, 6, 15)).hours())
                 / 2;
@@ -82,10 +82,10 @@ class ShadowTest {
         for (int i = 0; i < round.length; i++) {
             round[i] = new double[] {5 * Math.cos(Math.toRadians(i * 2)), 5 * Math.sin(Math.toRadians(i * 2))};
         }
-        Whereabouts where = new Whereabouts(latitude, 10, 1);
+        Location where = new Location(latitude, 10, 1);
         LightStudy study = new LightStudy(where, 0, 2026, 1, 0, List.of(wall(3, round)));
         LightField field = study.over(
-                Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
+                CellGrid.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
                 List.of(6));
         double above = study.day(6).moments(1).stream()
                 .filter(m -> m.sun().altitudeDegrees() > Math.toDegrees(Math.atan(3 / 5.0)))
@@ -103,7 +103,7 @@ class ShadowTest {
         double[][] roof = {{-40, -3}, {40, -3}, {40, 3}, {-40, 3}};
         LightStudy study = new LightStudy(HARBOUR, 0, 2026, 1, 0, List.of(new Obstacle.Roof("the roof", roof, 2.5, 0)));
         LightField field = study.over(
-                Ground.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
+                CellGrid.of(new double[][] {{-0.01, -0.01}, {0.01, -0.01}, {0.01, 0.01}, {-0.01, 0.01}}, 0.02),
                 List.of(12));
         double expected = study.day(12).moments(1).stream()
                 .filter(m -> {
@@ -122,9 +122,9 @@ class ShadowTest {
 
     @Test
     void aTreePassesMoreLightOutOfLeaf() {
-        Obstacle tree = new Obstacle.Tree("the maple", 0, 0, 9, 5, 0.5, Foliage.DECIDUOUS, LEAF);
+        Obstacle tree = new Obstacle.Tree("the maple", 0, 0, 9, 5, 0.5, CrownFoliage.DECIDUOUS, LEAF);
         LightField field = new LightStudy(HARBOUR, 0, 2026, 10, 3, List.of(tree))
-                .over(Ground.of(new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}, 0.5), List.of(4, 6));
+                .over(CellGrid.of(new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}, 0.5), List.of(4, 6));
         // Within the crown all of the sun comes through it.
         assertThat(mean(field, 4))
                 .isCloseTo(0.6 * SunDay.of(HARBOUR, LocalDate.of(2026, 4, 15)).hours(), within(1e-4));
@@ -149,21 +149,23 @@ class ShadowTest {
         double[][] north = {{-1, 0.1}, {1, 0.1}, {1, 1}, {-1, 1}};
         double[][] south = {{-1, -1}, {1, -1}, {1, -0.1}, {-1, -0.1}};
         assertThat(hours(HARBOUR, wall, north, 4)).isLessThan(hours(HARBOUR, wall, south, 4) - 4);
-        Whereabouts southern = new Whereabouts(-45.6, 170, 12);
+        Location southern = new Location(-45.6, 170, 12);
         assertThat(hours(southern, wall, south, 10)).isLessThan(hours(southern, wall, north, 10) - 4);
     }
 
-    private static double hours(Whereabouts where, Obstacle obstacle, double[][] bed, int month) {
-        return study(where, obstacle).over(Ground.of(bed, 0.2), List.of(month)).meanHours();
+    private static double hours(Location where, Obstacle obstacle, double[][] bed, int month) {
+        return study(where, obstacle)
+                .over(CellGrid.of(bed, 0.2), List.of(month))
+                .meanHours();
     }
 
     @Test
     void aStripEastOfAHouseHasMorningSunAndOneWestOfItTheHotSun() {
         Obstacle house = new Obstacle.Block("the house", new double[][] {{0, 0}, {8, 0}, {8, 8}, {0, 8}}, 5);
         LightField east = study(HARBOUR, house)
-                .over(Ground.of(new double[][] {{8, 2}, {8.7, 2}, {8.7, 6}, {8, 6}}, 0.2), List.of(6));
+                .over(CellGrid.of(new double[][] {{8, 2}, {8.7, 2}, {8.7, 6}, {8, 6}}, 0.2), List.of(6));
         LightField west = study(HARBOUR, house)
-                .over(Ground.of(new double[][] {{-0.7, 2}, {0, 2}, {0, 6}, {-0.7, 6}}, 0.2), List.of(6));
+                .over(CellGrid.of(new double[][] {{-0.7, 2}, {0, 2}, {0, 6}, {-0.7, 6}}, 0.2), List.of(6));
         assertThat(east.bias(0)).isEqualTo(SunBias.MORNING);
         assertThat(west.bias(0)).isEqualTo(SunBias.AFTERNOON);
         assertThat(west.hot(0)).isGreaterThan(east.hot(0) + 2);
@@ -178,7 +180,7 @@ class ShadowTest {
         for (int i = 0; i < 6; i++) {
             obstacles.add(randomObstacle(chance, i));
         }
-        Ground ground = Ground.of(new double[][] {{0, 0}, {9, 1}, {8, 7}, {-1, 6}}, 0.37);
+        CellGrid ground = CellGrid.of(new double[][] {{0, 0}, {9, 1}, {8, 7}, {-1, 6}}, 0.37);
         double at = chance.nextInt(3) * 0.4;
         Shadows shadows = new Shadows(ground, obstacles, at);
         for (int turn = 0; turn < 12; turn++) {
@@ -215,7 +217,7 @@ class ShadowTest {
                         new double[][] {{x, y}, {x + 2, y - 1}, {x + 3, y + 2}},
                         h,
                         null,
-                        Foliage.EVERGREEN,
+                        CrownFoliage.EVERGREEN,
                         Set.of());
             case 3 ->
                 new Obstacle.Tree(
@@ -225,7 +227,7 @@ class ShadowTest {
                         h + 1,
                         0.5 + chance.nextDouble() * 2,
                         chance.nextDouble() * h,
-                        Foliage.DECIDUOUS,
+                        CrownFoliage.DECIDUOUS,
                         LEAF);
             default -> new Obstacle.Roof("r", outline, h, 0.3);
         };
@@ -234,7 +236,7 @@ class ShadowTest {
     @Test
     void moreObstaclesNeverMeanMoreSun() {
         Random chance = new Random(99);
-        Ground ground = Ground.of(COURT, 0.5);
+        CellGrid ground = CellGrid.of(COURT, 0.5);
         List<Obstacle> obstacles = new ArrayList<>();
         double before = study(HARBOUR).over(ground, List.of(5)).meanHours();
         for (int i = 0; i < 10; i++) {
@@ -252,13 +254,13 @@ class ShadowTest {
         List<Obstacle> many = Collections.nCopies(10_000, wall(1, new double[] {0, 0}, new double[] {1, 0}));
         assertThatThrownBy(() -> new LightStudy(HARBOUR, 0, 2026, 10, 0, many))
                 .hasMessage("A study takes at most 500 obstacles; here are 10000.");
-        assertThatThrownBy(() -> Ground.of(new double[][] {{0, 0}, {900, 0}, {900, 900}, {0, 900}}, 0.5))
+        assertThatThrownBy(() -> CellGrid.of(new double[][] {{0, 0}, {900, 0}, {900, 900}, {0, 900}}, 0.5))
                 .hasMessageContaining("more than 60000 cells");
     }
 
     @Test
     void aNarrowBedGetsFinerCells() {
-        Ground ground = Ground.of(new double[][] {{0, 0}, {0.3, 0}, {0.3, 0.4}, {0, 0.4}}, 0.5);
+        CellGrid ground = CellGrid.of(new double[][] {{0, 0}, {0.3, 0}, {0.3, 0.4}, {0, 0.4}}, 0.5);
         assertThat(ground.cellM()).isLessThan(0.2);
         assertThat(ground.count()).isGreaterThanOrEqualTo(4);
     }
@@ -266,7 +268,7 @@ class ShadowTest {
     @Test
     void whatTakesWhichHours() {
         Obstacle fence = new Obstacle.Wall("the fence", new double[][] {{1, -8}, {1, 8}}, 1.8, 0.0, null, Set.of());
-        Obstacle maple = new Obstacle.Tree("the maple", -5, -2, 8, 3, 1.5, Foliage.DECIDUOUS, LEAF);
+        Obstacle maple = new Obstacle.Tree("the maple", -5, -2, 8, 3, 1.5, CrownFoliage.DECIDUOUS, LEAF);
         List<CellStory.Spell> spells = CellStory.of(study(HARBOUR, fence, maple), 0, 0, 6);
         assertThat(spells.get(0).obstacle()).isEqualTo(fence);
         assertThat(spells.get(1).isSun()).isTrue();

@@ -14,13 +14,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The sun's way over a place. */
 class SunTest {
 
-    private static final Whereabouts HARBOUR = new Whereabouts(45.6, -61.4, -4);
+    private static final Location HARBOUR = new Location(45.6, -61.4, -4);
 
     /** The worked example of NREL/TP-560-34302, section A.5; its zenith angle without refraction is 50.1279°. */
     @Test
     void thePublishedExample() {
         SunPosition sun = SunPosition.at(
-                ZonedDateTime.parse("2003-10-17T12:30:30-07:00"), new Whereabouts(39.742476, -105.1786, -7), 1830.14);
+                ZonedDateTime.parse("2003-10-17T12:30:30-07:00"), new Location(39.742476, -105.1786, -7), 1830.14);
         assertThat(sun.azimuthDegrees()).isCloseTo(194.34024, within(0.001));
         assertThat(90 - sun.altitudeDegrees()).isCloseTo(50.12794, within(0.001));
     }
@@ -34,7 +34,7 @@ class SunTest {
     @ParameterizedTest
     @CsvSource({"25,6", "25,12", "35,3", "45.6,1", "45.6,6", "55,9", "65,3", "65,5", "-35,6", "-35,12", "-55,1"})
     void anOpenFieldGetsTheDayAboveFiveDegrees(double latitude, int month) {
-        SunDay day = SunDay.of(new Whereabouts(latitude, 20, 1), LocalDate.of(2025, month, 15));
+        SunDay day = SunDay.of(new Location(latitude, 20, 1), LocalDate.of(2025, month, 15));
         double angle = 2 * Math.PI * (LocalDate.of(2025, month, 15).getDayOfYear() - 1) / 365;
         double declination = 0.006918
                 - 0.399912 * Math.cos(angle)
@@ -47,7 +47,7 @@ class SunTest {
         double cosine = (Math.sin(Math.toRadians(5)) - Math.sin(phi) * Math.sin(declination))
                 / (Math.cos(phi) * Math.cos(declination));
         assertThat(day.hours()).isCloseTo(2 * Math.toDegrees(Math.acos(cosine)) / 15, within(0.16));
-        Whereabouts where = new Whereabouts(latitude, 20, 1);
+        Location where = new Location(latitude, 20, 1);
         assertThat(SunPosition.at(day.at(-day.upH()), where).altitudeDegrees()).isCloseTo(5, within(0.01));
         assertThat(SunPosition.at(day.at(day.downH()), where).altitudeDegrees()).isCloseTo(5, within(0.01));
         assertThat(day.moments(10).stream().mapToDouble(SunMoment::hours).sum()).isCloseTo(day.hours(), within(1e-9));
@@ -57,7 +57,7 @@ class SunTest {
     void theSunStandsInTheSouthAtNoonAndInTheNorthBelowTheEquator() {
         SunDay north = SunDay.of(HARBOUR, LocalDate.of(2026, 6, 15));
         assertThat(SunPosition.at(north.noon(), HARBOUR).azimuthDegrees()).isCloseTo(180, within(0.1));
-        Whereabouts southern = new Whereabouts(-36, 147, 10);
+        Location southern = new Location(-36, 147, 10);
         SunDay south = SunDay.of(southern, LocalDate.of(2026, 12, 15));
         double azimuth = SunPosition.at(south.noon(), southern).azimuthDegrees();
         assertThat(Math.min(azimuth, 360 - azimuth)).isCloseTo(0, within(0.1));
@@ -72,7 +72,7 @@ class SunTest {
 
     @Test
     void aPolarNightHasNoSunAndAPolarDayHasItAllRound() {
-        Whereabouts polar = new Whereabouts(75, 20, 1);
+        Location polar = new Location(75, 20, 1);
         assertThat(SunDay.of(polar, LocalDate.of(2026, 12, 15)).hours()).isZero();
         assertThat(SunDay.of(polar, LocalDate.of(2026, 12, 15)).moments(10)).isEmpty();
         assertThat(SunDay.of(polar, LocalDate.of(2026, 6, 15)).hours()).isEqualTo(24);
@@ -109,7 +109,7 @@ class SunTest {
     @ParameterizedTest
     @ValueSource(doubles = {91, -90.5, Double.NaN})
     void noSuchLatitude(double latitude) {
-        assertThatThrownBy(() -> new Whereabouts(latitude, 0, 0)).hasMessageContaining("latitude");
+        assertThatThrownBy(() -> new Location(latitude, 0, 0)).hasMessageContaining("latitude");
     }
 
     @ParameterizedTest

@@ -11,27 +11,29 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 
-/** In which heaps a plant lies, and that heaps are counted right. */
+/** In which groups a plant lies, and that groups are counted right. */
 class FacetTest {
 
     @ParameterizedTest(name = "{0} of {1}: {2}")
     @CsvSource(
             delimiter = ';',
             value = {
-                "HEIGHT ; height10_m=0.29                          ; under 30 cm",
-                "HEIGHT ; height10_m=0.3                           ; 30–60 cm",
-                "HEIGHT ; height10_m=0.6                           ; 60 cm–1.2 m",
-                "HEIGHT ; height10_m=1.2                           ; 1.2–2.5 m",
-                "HEIGHT ; height10_m=2.5                           ; 2.5–6 m",
-                "HEIGHT ; height10_m=6                             ; over 6 m",
-                "HEIGHT ; height10_m=0.2..0.5                      ; 30–60 cm",
-                "SUN    ; sun_live_h=0 sun_max_h=14                ; deep shade, shade, part sun, full sun",
-                "SUN    ; sun_live_h=2 sun_max_h=14                ; shade, part sun, full sun",
-                "SUN    ; sun_live_h=6                             ; full sun",
-                "SUN    ; sun_live_h=1 sun_max_h=3.9               ; deep shade, shade",
-                "SUN    ; sun_live_h=1 sun_max_h=4                 ; deep shade, shade, part sun",
+                "HEIGHT ; height10_m=0.29                          ; facet.height.1",
+                "HEIGHT ; height10_m=0.3                           ; facet.height.2",
+                "HEIGHT ; height10_m=0.6                           ; facet.height.3",
+                "HEIGHT ; height10_m=1.2                           ; facet.height.4",
+                "HEIGHT ; height10_m=2.5                           ; facet.height.5",
+                "HEIGHT ; height10_m=6                             ; facet.height.6",
+                "HEIGHT ; height10_m=0.2..0.5                      ; facet.height.2",
+                "SUN    ; sun_live_h=0 sun_max_h=14                ; deep-shade, shade, part, full-sun",
+                "SUN    ; sun_live_h=2 sun_max_h=14                ; shade, part, full-sun",
+                "SUN    ; sun_live_h=6                             ; full-sun",
+                "SUN    ; sun_live_h=1 sun_max_h=3.9               ; deep-shade, shade",
+                "SUN    ; sun_live_h=1 sun_max_h=4                 ; deep-shade, shade, part",
                 "SUN    ; sun_live_h=                              ; ''",
                 "ZONE   ; zone_min=3a zone_max=4b                  ; 3, 4",
                 "ZONE   ; zone_min=4b zone_max=5a                  ; 4, 5",
@@ -42,23 +44,28 @@ class FacetTest {
                 "FLOWER ; flower_colours=gold#d9b43a               ; yellow",
                 "FLOWER ; flower_colours=white#ffffff|pink#e39bb5  ; white, pink",
                 "FLOWER ; flower_colours=                          ; ''",
-                "BLOOM  ; bloom=2.3..3.1                           ; Jan–Feb, Mar–Apr",
-                "BLOOM  ; bloom=7.1..7.3                           ; Jul–Aug",
-                "BLOOM  ; bloom=12.2..1.1                          ; Jan–Feb, Nov–Dec",
+                "BLOOM  ; bloom=2.3..3.1                           ; facet.bloom.1, facet.bloom.2",
+                "BLOOM  ; bloom=7.1..7.3                           ; facet.bloom.4",
+                "BLOOM  ; bloom=12.2..1.1                          ; facet.bloom.1, facet.bloom.6",
                 "BLOOM  ; bloom=                                   ; ''",
                 "USE    ; uses=hedge|screen                        ; hedge, screen",
                 "KIND   ; kind=conifer                             ; conifer",
-                "LEAVES ; persistence=semi-evergreen               ; semi evergreen",
+                "LEAVES ; persistence=semi-evergreen               ; semi-evergreen",
             })
-    void aPlantLiesInItsHeaps(Facet facet, String cells, String heaps) {
+    void aPlantLiesInItsGroups(Facet facet, String cells, String groups) {
         long bits = facet.of(Plants.plant(cells));
         List<String> in = new ArrayList<>();
-        for (int i = 0; i < facet.heaps().size(); i++) {
+        for (int i = 0; i < facet.groups().size(); i++) {
             if ((bits >> i & 1) == 1) {
-                in.add(facet.heaps().get(i));
+                in.add(name(facet.groups().get(i)));
             }
         }
-        assertThat(in).containsExactlyInAnyOrder(heaps.isEmpty() ? new String[0] : heaps.split(", "));
+        assertThat(in).containsExactlyInAnyOrder(groups.isEmpty() ? new String[0] : groups.split(", "));
+    }
+
+    private static String name(Fact group) {
+        Object value = group.values().isEmpty() ? group.key() : group.values().get(0);
+        return value instanceof Enum<?> word ? Words.of(word) : String.valueOf(value);
     }
 
     @Test
@@ -70,17 +77,17 @@ class FacetTest {
             BitSet asked = new BitSet();
             random.ints(random.nextInt(400), 0, plants.size()).forEach(asked::set);
             for (Facet facet : Facet.values()) {
-                int[] slow = new int[facet.heaps().size()];
+                int[] slow = new int[facet.groups().size()];
                 asked.stream().forEach(i -> {
-                    for (int heap = 0; heap < slow.length; heap++) {
-                        slow[heap] += facet.of(plants.get(i)) >> heap & 1;
+                    for (int group = 0; group < slow.length; group++) {
+                        slow[group] += facet.of(plants.get(i)) >> group & 1;
                     }
                 });
                 assertThat(index.counts(asked, facet)).as("%s", facet).isEqualTo(slow);
-                int heap = random.nextInt(slow.length);
-                assertThat(index.narrowed(asked, Map.of(facet, heap)).cardinality())
+                int group = random.nextInt(slow.length);
+                assertThat(index.narrowed(asked, Map.of(facet, group)).cardinality())
                         .as("narrowed by %s", facet)
-                        .isEqualTo(slow[heap]);
+                        .isEqualTo(slow[group]);
             }
         }
     }

@@ -11,6 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 
 /** What is read out of a search as people type it. */
@@ -20,29 +22,42 @@ class UnderstandingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "purple leaf under 60 cm evergreen         | purple leaves; at most 60 cm high; evergreen  |",
-                "hydrangea white flowers                   | white flowers                                 | hydrangea",
-                "shrub for dry shade, deer proof           | shrub; dry shade; deer mostly leave it        |",
-                "narrow hedge at least 2 m                 | columnar; for a hedge; at least 2 m high      |",
-                "Grass over 3 ft wide                      | grass; at least 3 ft wide                     |",
-                "hardy to 4b                               | hardy in zone 4b                              |",
-                "zone 5 fern                               | hardy in zone 5a; fern                        |",
-                "blooms in july                            | in flower in July                             |",
-                "not thorny                                | not thorns                                    |",
-                "no deciduous shrubs                       | not deciduous; shrub                          |",
-                "semi-evergreen ground cover               | semi-evergreen; covers the ground             |",
-                "rope walk                                 |                                               | rope walk",
-                "a plant with the scent                    | fragrant                                      |",
-                "red stems in winter                       | red winter stems                              |",
-                "under 80                                  | at most 80 cm high                            |",
-                "less than 0.5 m across                    | at most 0.5 m wide                            |",
-                "geranum                                   |                                               | geranum"
+                "purple leaf under 60 cm evergreen | leaves-of purple; at-most.high 60 cm; evergreen |",
+                "hydrangea white flowers           | flowers-of white                   | hydrangea",
+                "shrub for dry shade, deer proof   | shrub; dry-shade; deer-mostly-leave-it |",
+                "narrow hedge at least 2 m         | columnar; for-a-hedge; at-least.high 2 m |",
+                "Grass over 3 ft wide              | grass; at-least.wide 3 ft          |",
+                "hardy to 4b                       | hardy-in-zone 4b                   |",
+                "zone 5 fern                       | hardy-in-zone 5a; fern             |",
+                "blooms in july                    | in-flower-in july                  |",
+                "not thorny                        | not thorns                         |",
+                "no deciduous shrubs               | not deciduous; shrub               |",
+                "semi-evergreen ground cover       | semi-evergreen; covers-the-ground  |",
+                "rope walk                         |                                    | rope walk",
+                "a plant with the scent            | fragrant                           |",
+                "red stems in winter               | stems-of red                       |",
+                "under 80                          | at-most.high 80 cm                 |",
+                "less than 0.5 m across            | at-most.wide 0.5 m                 |",
+                "geranum                           |                                    | geranum"
             })
     void conditionsAndWords(String typed, String conditions, String words) {
         Understood understood = Understanding.of(typed);
-        assertThat(understood.conditions().stream().map(Condition::label).collect(Collectors.joining("; ")))
+        assertThat(understood.conditions().stream()
+                        .map(condition -> name(condition.meaning()))
+                        .collect(Collectors.joining("; ")))
                 .isEqualTo(conditions == null ? "" : conditions);
         assertThat(String.join(" ", understood.words())).isEqualTo(words == null ? "" : words);
+    }
+
+    /** {@code search.at-most.high(60 cm)} is named “at-most.high 60 cm”. */
+    private static String name(Fact meaning) {
+        String key = meaning.key().replace("search.", "").replace("value", "");
+        String values = meaning.values().stream()
+                .map(value -> value instanceof Fact fact
+                        ? name(fact)
+                        : value instanceof Enum<?> word ? Words.of(word) : String.valueOf(value))
+                .collect(Collectors.joining(" "));
+        return (key + " " + values).strip();
     }
 
     @ParameterizedTest(name = "{0} → {2}: {1}")
@@ -113,7 +128,7 @@ class UnderstandingTest {
     }
 
     @Test
-    void heapsAreCounted() {
+    void groupsAreCounted() {
         List<Cultivar> plants = List.of(
                 Plants.plant("id=a kind=shrub height10_m=1 sun_live_h=1 sun_max_h=5"),
                 Plants.plant("id=b kind=shrub height10_m=3 flower_colours=white#ffffff|pink#e39bb5"),

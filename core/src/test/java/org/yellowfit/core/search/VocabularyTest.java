@@ -2,9 +2,13 @@ package org.yellowfit.core.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 
 /** The words of the counter: what each is taken for, on one plant that answers to it and one that does not. */
 class VocabularyTest {
@@ -100,7 +104,8 @@ class VocabularyTest {
             })
     void aWordOfTheCounter(String typed, String label, String answers, String doesNot) {
         Understood understood = Understanding.of(typed);
-        assertThat(understood.conditions()).extracting(Condition::label).containsExactly(label);
+        assertThat(understood.conditions().stream().map(condition -> words(condition.meaning())))
+                .containsExactly(plain(label));
         assertThat(understood.words()).isEmpty();
         assertThat(understood.holdsFor(Plants.plant(answers)))
                 .as("answers: %s", answers)
@@ -108,5 +113,32 @@ class VocabularyTest {
         assertThat(understood.holdsFor(Plants.plant(doesNot)))
                 .as("does not: %s", doesNot)
                 .isFalse();
+    }
+
+    /** What a condition means, without capitals and hyphens; the program's own words are tested beside its bundle. */
+    private static String words(Fact meaning) {
+        List<Object> values = meaning.values();
+        String value = values.isEmpty()
+                ? ""
+                : values.get(0) instanceof Fact fact
+                        ? words(fact)
+                        : values.get(0) instanceof Enum<?> word ? Words.of(word) : String.valueOf(values.get(0));
+        return plain(
+                switch (meaning.key()) {
+                    case "value" -> value;
+                    case "search.leaves-of" -> value + " leaves";
+                    case "search.flowers-of" -> value + " flowers";
+                    case "search.fruit-of" -> value + " fruit";
+                    case "search.stems-of" -> value + " winter stems";
+                    case "search.at-most.high" -> "at most " + value + " high";
+                    case "search.at-most.wide" -> "at most " + value + " wide";
+                    case "search.at-least.high" -> "at least " + value + " high";
+                    case "search.at-least.wide" -> "at least " + value + " wide";
+                    default -> (meaning.key().replace("search.", "") + " " + value).strip();
+                });
+    }
+
+    private static String plain(String words) {
+        return words.toLowerCase(Locale.ROOT).replace('-', ' ');
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.offset;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,12 +18,11 @@ import org.yellowfit.core.plant.Persistence;
 /** The year and age engine: one plant at one age on one day (D1, E1, E2, B2, B7). */
 class PlantStateTest {
 
-    private static final OptionalDouble ANY_SUN = OptionalDouble.empty();
     private static final String LILAC =
             "leaf_spring=green#4f7a3a leaf_summer=green#4f7a3a leaf_autumn=yellow#e8c82e flower_colours=lilac#a78bc0 bloom=5.2..5.3 height10_m=2 height_max_m=3 spread10_m=1.5";
 
     private static PlantState state(Cultivar plant, double age, int day) {
-        return PlantState.at(plant, age, day, ANY_SUN, Optional.empty(), Seasons.usualFor(Optional.empty()));
+        return PlantState.at(plant, age, day, GrowingPlace.ANYWHERE);
     }
 
     @ParameterizedTest(name = "day {0}: {1}, leaf {2}, flowers {3}")
@@ -61,8 +59,7 @@ class PlantStateTest {
         List<HardinessZone> zones = List.of(new HardinessZone(4), new HardinessZone(11), new HardinessZone(19));
         for (Cultivar plant : Plants.random(250, 11)) {
             for (HardinessZone zone : zones) {
-                Seasons seasons = Seasons.usualFor(Optional.of(zone));
-                PlantYear year = PlantYear.of(plant, Optional.of(zone), seasons, ANY_SUN);
+                PlantYear year = PlantYear.of(plant, GrowingPlace.of(Optional.of(zone)));
                 for (int day = 1; day < 365; day++) {
                     nothingJumps(plant, zone, day, year.day(day), year.day(day + 1));
                 }
@@ -100,9 +97,8 @@ class PlantStateTest {
     @Test
     void shadeGreensGoldAndSlowsGrowth() {
         Cultivar gold = Plants.plant("leaf_summer=gold#d9b43a sun_colour_h=5 sun_flower_h=6");
-        Seasons seasons = Seasons.usualFor(Optional.empty());
-        PlantState sun = PlantState.at(gold, 5, 200, OptionalDouble.of(6), Optional.empty(), seasons);
-        PlantState shade = PlantState.at(gold, 5, 200, OptionalDouble.of(2), Optional.empty(), seasons);
+        PlantState sun = PlantState.at(gold, 5, 200, GrowingPlace.ANYWHERE.withSun(6.0));
+        PlantState shade = PlantState.at(gold, 5, 200, GrowingPlace.ANYWHERE.withSun(2.0));
         assertThat(main(sun.look()).rgb()).isEqualTo(0xd9b43a);
         assertThat(main(shade.look()).lab().hueDegrees())
                 .isGreaterThan(main(sun.look()).lab().hueDegrees() + 10);
@@ -112,11 +108,9 @@ class PlantStateTest {
     @Test
     void southOfTheEquatorTheYearIsTurnedByHalf() {
         Cultivar shrub = Plants.plant(LILAC);
-        Seasons south = Seasons.usualFor(Optional.empty()).southern();
-        DayLook july =
-                PlantState.at(shrub, 10, 196, ANY_SUN, Optional.empty(), south).look();
-        DayLook november = PlantState.at(shrub, 10, 140 + 183, ANY_SUN, Optional.empty(), south)
-                .look();
+        GrowingPlace south = GrowingPlace.ANYWHERE.southern();
+        DayLook july = PlantState.at(shrub, 10, 196, south).look();
+        DayLook november = PlantState.at(shrub, 10, 140 + 183, south).look();
         assertThat(july.standing()).isEqualTo(Standing.BARE_STEMS);
         assertThat(november.flowerShare()).isPositive();
     }

@@ -14,16 +14,16 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.SunBias;
-import org.yellowfit.core.light.Whereabouts;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
 /** Places drawn from above, read and studied. */
 class SiteStudyTest {
 
-    private static final Whereabouts HARBOUR = new Whereabouts(45.6, -61.4, -4);
+    private static final Location HARBOUR = new Location(45.6, -61.4, -4);
     private static final List<Integer> SEASON = List.of(5, 6, 7, 8, 9);
 
     /** A feature in the plain form of GeoJSON: “bed 0 0, 6 0, 6 1.5, 0 1.5 name=The strip”. */
@@ -240,8 +240,7 @@ class SiteStudyTest {
 
     @Test
     void aPolarWinterHasNoSun() {
-        Drawing drawing =
-                new Drawing(drawing("bed 0 0, 4 0, 4 2, 0 2").features(), new Whereabouts(75, 20, 1), 0, 2026);
+        Drawing drawing = new Drawing(drawing("bed 0 0, 4 0, 4 2, 0 2").features(), new Location(75, 20, 1), 0, 2026);
         SiteStudy study = SiteStudy.of(drawing, 2026, List.of(12));
         assertThat(study.patches())
                 .singleElement()

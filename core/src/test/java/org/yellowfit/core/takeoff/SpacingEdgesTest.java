@@ -32,29 +32,29 @@ class SpacingEdgesTest {
     /** 6 m with half of 0.8 m clear at each end leave 5.2 m: 6 spaces, 7 plants; the whole length takes 8. */
     @Test
     void clearEndsTakeASpacingAway() {
-        assertThat(Spacing.plants(new Ground.Row(6, true), 0.8)).isEqualTo(7);
-        assertThat(Spacing.plants(new Ground.Row(6, false), 0.8)).isEqualTo(8);
+        assertThat(Spacing.plants(new PlantingSpace.Row(6, true), 0.8)).isEqualTo(7);
+        assertThat(Spacing.plants(new PlantingSpace.Row(6, false), 0.8)).isEqualTo(8);
     }
 
     @Test
     void aNumberAskedForIsThatNumber() {
-        assertThat(Spacing.plants(new Ground.Number(17), 0.8)).isEqualTo(17);
+        assertThat(Spacing.plants(new PlantingSpace.Number(17), 0.8)).isEqualTo(17);
     }
 
     @ParameterizedTest
     @CsvSource({"1, true", "100000, true", "0, false", "100001, false"})
     void numbersFromOneToAHundredThousand(int plants, boolean fine) {
         if (fine) {
-            assertThatCode(() -> new Ground.Number(plants)).doesNotThrowAnyException();
+            assertThatCode(() -> new PlantingSpace.Number(plants)).doesNotThrowAnyException();
         } else {
-            assertThatThrownBy(() -> new Ground.Number(plants)).hasMessageContaining("whole number");
+            assertThatThrownBy(() -> new PlantingSpace.Number(plants)).hasMessageContaining("whole number");
         }
     }
 
     @Test
     void theLargestGroundIsAMillion() {
-        assertThatCode(() -> new Ground.Area(1_000_000)).doesNotThrowAnyException();
-        assertThatThrownBy(() -> new Ground.Area(1_000_001)).hasMessageContaining("1000000");
+        assertThatCode(() -> new PlantingSpace.Area(1_000_000)).doesNotThrowAnyException();
+        assertThatThrownBy(() -> new PlantingSpace.Area(1_000_001)).hasMessageContaining("1000000");
     }
 
     /** D1: a clump is at 95 % in three years, and that counts as closed; an annual closes in its one. */
@@ -62,7 +62,8 @@ class SpacingEdgesTest {
     @CsvSource({"kind=perennial persistence=herbaceous, 3", "kind=annual persistence=annual, 1"})
     void herbaceousGroundClosesInAboutThreeYears(String kind, int year) {
         Cultivar plant = Plants.plant(kind + " spread10_m=0.5");
-        assertThat(Spacing.count(plant, new Ground.Area(10), School.MATURE, 3).yearClosed())
+        assertThat(Spacing.count(plant, new PlantingSpace.Area(10), School.MATURE, 3)
+                        .yearClosed())
                 .hasValue(year);
     }
 }

@@ -15,7 +15,8 @@ class SpacingTest {
     @ParameterizedTest
     @CsvSource({"10, 0.5, 47", "4.2, 0.7, 10", "1, 0.3, 13", "0.1, 1, 1", "100, 1, 116"})
     void anAreaIsPlantedInTriangles(double squareMetres, double onCentre, int plants) {
-        assertThat(Spacing.plants(new Ground.Area(squareMetres), onCentre)).isEqualTo(plants);
+        assertThat(Spacing.plants(new PlantingSpace.Area(squareMetres), onCentre))
+                .isEqualTo(plants);
     }
 
     @ParameterizedTest
@@ -28,13 +29,14 @@ class SpacingTest {
         "6, 0.6, false, 11"
     })
     void aRowHasOneMoreThanItsSpaces(double metres, double onCentre, boolean endsClear, int plants) {
-        assertThat(Spacing.plants(new Ground.Row(metres, endsClear), onCentre)).isEqualTo(plants);
+        assertThat(Spacing.plants(new PlantingSpace.Row(metres, endsClear), onCentre))
+                .isEqualTo(plants);
     }
 
     @Test
     void quickCoverTakesMorePlantsCloserTogetherAndClosesByTheYearAsked() {
         Cultivar shrub = Plants.plant("spread10_m=1 spread_max_m=1.4");
-        Ground ground = new Ground.Area(10);
+        PlantingSpace ground = new PlantingSpace.Area(10);
         Count mature = Spacing.count(shrub, ground, School.MATURE, 3);
         Count quick = Spacing.count(shrub, ground, School.QUICK_COVER, 3);
         assertThat(quick.onCentreM()).isLessThan(mature.onCentreM());
@@ -45,9 +47,9 @@ class SpacingTest {
 
     @Test
     void impossibleGroundIsRefused() {
-        assertThatThrownBy(() -> new Ground.Area(0)).hasMessageContaining("area");
-        assertThatThrownBy(() -> new Ground.Row(Double.NaN, false)).hasMessageContaining("length");
-        assertThatThrownBy(() -> new Ground.Number(0)).hasMessageContaining("whole number");
-        assertThatThrownBy(() -> Spacing.plants(new Ground.Area(1), 0)).hasMessageContaining("spacing");
+        assertThatThrownBy(() -> new PlantingSpace.Area(0)).hasMessageContaining("area");
+        assertThatThrownBy(() -> new PlantingSpace.Row(Double.NaN, false)).hasMessageContaining("length");
+        assertThatThrownBy(() -> new PlantingSpace.Number(0)).hasMessageContaining("whole number");
+        assertThatThrownBy(() -> Spacing.plants(new PlantingSpace.Area(1), 0)).hasMessageContaining("spacing");
     }
 }

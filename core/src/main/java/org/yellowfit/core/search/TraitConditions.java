@@ -1,7 +1,6 @@
 package org.yellowfit.core.search;
 
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,11 +8,11 @@ import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.ColourWord;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Fragrance;
 import org.yellowfit.core.plant.Hazard;
@@ -22,7 +21,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.Interest;
 
 /** What the phrases of a search ask of a plant. */
-final class Meanings {
+final class TraitConditions {
 
     static final List<Trait<List<Colour>>> LEAVES =
             List.of(Traits.LEAF_SPRING, Traits.LEAF_SUMMER, Traits.LEAF_AUTUMN, Traits.LEAF_WINTER);
@@ -31,7 +30,7 @@ final class Meanings {
     /** Leaves whose autumn colour lies farther than this from the summer's turn colour (OKLab). */
     private static final double TURNED = 0.12;
 
-    private Meanings() {}
+    private TraitConditions() {}
 
     static <E> Predicate<Cultivar> has(Trait<List<E>> trait, E word) {
         return plant -> plant.has(trait, word);
@@ -70,16 +69,15 @@ final class Meanings {
         String side = m.group("side");
         boolean wide =
                 side != null && List.of("wide", "across", "broad", "spread").contains(side);
-        String label =
-                (most ? "at most " : "at least ") + Numbers.write(number) + " " + unit + (wide ? " wide" : " high");
-        return new Condition("", label, plant -> {
+        String key = "search." + (most ? "at-most" : "at-least") + (wide ? ".wide" : ".high");
+        return new Condition("", Fact.of(key, Numbers.write(number) + " " + unit), plant -> {
             Interval size = wide ? plant.spread10() : plant.height10();
             return most ? size.high() <= metres + 1e-9 : size.high() >= metres - 1e-9;
         });
     }
 
-    static Condition coloured(ColourWord word, List<Trait<List<Colour>>> where, String what) {
-        return new Condition("", Words.of(word) + what, plant -> shows(plant, where, word));
+    static Condition coloured(ColourWord word, List<Trait<List<Colour>>> where, String key) {
+        return new Condition("", Fact.of(key, word), plant -> shows(plant, where, word));
     }
 
     private static boolean shows(Cultivar plant, List<Trait<List<Colour>>> where, ColourWord word) {
@@ -97,7 +95,7 @@ final class Meanings {
         Month month = Month.valueOf(monthName.toUpperCase(Locale.ROOT));
         return new Condition(
                 "",
-                "in flower in " + month.getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                Fact.of("search.in-flower-in", month),
                 plant -> Interest.flowersIn(plant, month.getValue(), Optional.empty())
                         .orElse(false));
     }

@@ -22,7 +22,7 @@ import org.yellowfit.core.plant.Traits;
  * hardiness, standard the label unless own records outweigh it. docs/rules.md lists what each policy does to each
  * trait.
  */
-final class Choosing {
+final class ValueChoice {
 
     /**
      * One plant in one place is an anecdote: fewer own records than this leave the label standing, except for browsing
@@ -33,54 +33,54 @@ final class Choosing {
     private static final Set<Trait<?>> SUN_NEEDS = Set.of(Traits.SUN_LIVE, Traits.SUN_FLOWER, Traits.SUN_COLOUR);
     private static final Set<Trait<?>> SUN_LIMITS = Set.of(Traits.SUN_MAX, Traits.HOT_SUN_MAX);
 
-    private Choosing() {}
+    private ValueChoice() {}
 
-    static Chosen of(Cultivar label, Trait<?> trait, List<Claim> said, Policy policy) {
+    static ChosenValue of(Cultivar label, Trait<?> trait, List<Claim> said, Policy policy) {
         List<String> cells = cells(label, trait, said);
         boolean atOtherAge = ClaimedSize.isSize(trait)
                 && said.stream().anyMatch(claim -> claim.atAgeYears().isPresent());
         if (cells.stream().distinct().count() == 1 && !atOtherAge) {
-            return new Chosen(cells.get(0), label.write(trait).isPresent() ? Reason.LABEL : Reason.ONLY_SOURCE);
+            return new ChosenValue(cells.get(0), label.write(trait).isPresent() ? Reason.LABEL : Reason.ONLY_SOURCE);
         }
         if (ClaimedSize.isSize(trait)) {
             return ClaimedSize.chosen(label, ClaimedSize.of(trait), said, policy);
         }
         if (trait == Traits.HAZARDS) {
-            return new Chosen(allHazards(cells), Reason.ALL_HAZARDS);
+            return new ChosenValue(allHazards(cells), Reason.ALL_HAZARDS);
         }
         if (policy == Policy.CAUTIOUS) {
             return cautious(label, trait, cells, said);
         }
         if (policy == Policy.BOLD && trait == Traits.ZONE_MIN) {
-            return new Chosen(least(cells, Traits.ZONE_MIN), Reason.HARDIEST);
+            return new ChosenValue(least(cells, Traits.ZONE_MIN), Reason.HARDIEST);
         }
         if (policy == Policy.BOLD && trait == Traits.ZONE_MAX) {
-            return new Chosen(most(cells, Traits.ZONE_MAX), Reason.HARDIEST);
+            return new ChosenValue(most(cells, Traits.ZONE_MAX), Reason.HARDIEST);
         }
         return standard(label, trait, said);
     }
 
-    private static Chosen cautious(Cultivar label, Trait<?> trait, List<String> cells, List<Claim> said) {
+    private static ChosenValue cautious(Cultivar label, Trait<?> trait, List<String> cells, List<Claim> said) {
         if (trait == Traits.ZONE_MIN) {
-            return new Chosen(most(cells, Traits.ZONE_MIN), Reason.LEAST_HARDY);
+            return new ChosenValue(most(cells, Traits.ZONE_MIN), Reason.LEAST_HARDY);
         }
         if (trait == Traits.ZONE_MAX) {
-            return new Chosen(least(cells, Traits.ZONE_MAX), Reason.LEAST_HARDY);
+            return new ChosenValue(least(cells, Traits.ZONE_MAX), Reason.LEAST_HARDY);
         }
         if (SUN_NEEDS.contains(trait)) {
-            return new Chosen(most(cells, number(trait)), Reason.NEEDS_MOST_SUN);
+            return new ChosenValue(most(cells, number(trait)), Reason.NEEDS_MOST_SUN);
         }
         if (SUN_LIMITS.contains(trait)) {
-            return new Chosen(least(cells, number(trait)), Reason.STANDS_LEAST_SUN);
+            return new ChosenValue(least(cells, number(trait)), Reason.STANDS_LEAST_SUN);
         }
         if (trait == Traits.DEER || trait == Traits.RABBIT) {
-            return new Chosen(most(cells, browsing(trait)), Reason.MOST_EATEN);
+            return new ChosenValue(most(cells, browsing(trait)), Reason.MOST_EATEN);
         }
         return standard(label, trait, said);
     }
 
     /** The label, unless enough own records agree against it; without a label the best source there is. */
-    private static Chosen standard(Cultivar label, Trait<?> trait, List<Claim> said) {
+    private static ChosenValue standard(Cultivar label, Trait<?> trait, List<Claim> said) {
         List<Claim> own = said.stream()
                 .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
                 .toList();
@@ -91,12 +91,12 @@ final class Choosing {
                     .max(Map.Entry.<String, Long>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
                     .orElseThrow();
             if (most.getValue() * 2 > own.size()) {
-                return new Chosen(most.getKey(), Reason.OWN_RECORDS);
+                return new ChosenValue(most.getKey(), Reason.OWN_RECORDS);
             }
         }
         return label.write(trait)
-                .map(cell -> new Chosen(cell, Reason.LABEL))
-                .orElseGet(() -> new Chosen(
+                .map(cell -> new ChosenValue(cell, Reason.LABEL))
+                .orElseGet(() -> new ChosenValue(
                         best(said).value(),
                         best(said).kind() == SourceKind.OWN_RECORD ? Reason.OWN_RECORDS : Reason.ONLY_SOURCE));
     }

@@ -1,4 +1,4 @@
 package org.yellowfit.core.claims;
 
 /** A value, as a cell, and why it was taken. */
-record Chosen(String cell, Reason reason) {}
+record ChosenValue(String cell, Reason reason) {}

@@ -1,4 +1,4 @@
-package org.yellowfit.app.takeaway;
+package org.yellowfit.app.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -13,13 +13,13 @@ import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
 
-class SiteSentencesTest {
+class SiteWordsTest {
 
     private static List<String> told(Map<String, Object> site, UnitSystem units) {
         List<Problem> problems = new ArrayList<>();
         Question question = new Question(SiteReader.site(site, "", problems), Wants.NOTHING, Policy.STANDARD);
         assertThat(problems).isEmpty();
-        return SiteSentences.of(question, units);
+        return new SiteWords(question.site(), units).known();
     }
 
     @Test
@@ -47,26 +47,45 @@ class SiteSentencesTest {
         assertThat(told(site, UnitSystem.METRIC))
                 .contains(
                         "Winters of zone 6b, down to −20.6 °C in a usual year.",
-                        "4.5 hours of direct sun a day: part sun.",
-                        "Soil: clay loam, pH 6.4.",
-                        "The ground is moist.",
-                        "Nothing above 91 cm.",
-                        "Room: 6.1 m long.");
+                        "4.5 h of direct sun a day in the growing season: part sun.",
+                        "Clay loam, pH 6.4.",
+                        "Moisture 3 of 5: moist.",
+                        "6.1 m long, nothing above 91 cm, judged after 10 years.");
         assertThat(told(site, UnitSystem.US))
                 .contains(
                         "Winters of zone 6b, down to −5 °F in a usual year.",
-                        "Nothing above 3 ft.",
-                        "Room: 20 ft long.");
+                        "20 ft long, nothing above 3 ft, judged after 10 years.");
     }
 
     @Test
     void companyAndExposureAreNamed() {
         assertThat(told(
-                        Map.of("children", true, "pets", true, "deer", "heavy", "exposure", List.of("juglone", "salt")),
+                        Map.of(
+                                "children",
+                                true,
+                                "pets",
+                                true,
+                                "deer",
+                                "heavy",
+                                "exposure",
+                                List.of("juglone", "road-salt"),
+                                "practice",
+                                List.of("watered")),
                         UnitSystem.METRIC))
-                .contains("Children and pets come here.", "Deer: heavy.")
-                .anyMatch(sentence -> sentence.contains("walnut roots"));
+                .containsExactly(
+                        "Children, pets, many deer, exposed to salt off a road, walnut roots, done anyway: watered in dry spells.");
         assertThat(told(Map.of("pets", true, "deer", "none"), UnitSystem.METRIC))
-                .containsExactly("Pets come here.");
+                .containsExactly("Pets, no deer.");
+    }
+
+    @Test
+    void theGlanceIsZoneLightSoilAndLimit() {
+        List<Problem> problems = new ArrayList<>();
+        Map<String, Object> site =
+                Map.of("zone", "6b", "sunHours", 3.96, "texture", "clay loam", "maxHeightM", 0.9, "ph", 6);
+        assertThat(new SiteWords(SiteReader.site(site, "", problems), UnitSystem.METRIC).glance())
+                .isEqualTo("zone 6b · shade, 4 h · clay loam · under 90 cm");
+        assertThat(new SiteWords(SiteReader.site(Map.of(), "", problems), UnitSystem.US).glance())
+                .isEqualTo("Nothing noted of the place yet");
     }
 }

@@ -12,10 +12,10 @@ import java.util.Set;
  *
  * @param partners groups of which a male stands within 15 m
  */
-public record Practice(Set<Measure> measures, Set<String> partners) {
+public record Upkeep(Set<Task> tasks, Set<String> partners) {
 
     /** One thing done for the plants. */
-    public enum Measure {
+    public enum Task {
         /** Crowns mulched and wrapped in winter, and covered on nights of late frost. */
         WINTER_COVER,
         /** Pots wintered free of frost. */
@@ -34,26 +34,26 @@ public record Practice(Set<Measure> measures, Set<String> partners) {
         CONTAINED
     }
 
-    public static final Practice NONE = new Practice(Set.of(), Set.of());
+    public static final Upkeep NONE = new Upkeep(Set.of(), Set.of());
 
-    public Practice {
-        measures = measures.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(measures));
+    public Upkeep {
+        tasks = tasks.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(tasks));
         partners = Set.copyOf(partners);
     }
 
-    public boolean does(Measure measure) {
-        return measures.contains(measure);
+    public boolean does(Task task) {
+        return tasks.contains(task);
     }
 
-    public Practice with(Measure measure) {
-        EnumSet<Measure> more = EnumSet.of(measure);
-        more.addAll(measures);
-        return new Practice(more, partners);
+    public Upkeep with(Task task) {
+        EnumSet<Task> more = EnumSet.of(task);
+        more.addAll(tasks);
+        return new Upkeep(more, partners);
     }
 
-    public Practice withPartner(String group) {
+    public Upkeep withPartner(String group) {
         Set<String> more = new HashSet<>(partners);
         more.add(group);
-        return new Practice(measures, more);
+        return new Upkeep(tasks, more);
     }
 }

@@ -7,9 +7,9 @@ package org.yellowfit.core.light;
  * @param longitude      degrees, east positive, −180 to 180
  * @param utcOffsetHours what the clock on the wall is ahead of UTC, −14 to 14
  */
-public record Whereabouts(double latitude, double longitude, double utcOffsetHours) {
+public record Location(double latitude, double longitude, double utcOffsetHours) {
 
-    public Whereabouts {
+    public Location {
         check("latitude", latitude, 90);
         check("longitude", longitude, 180);
         check("offset from UTC", utcOffsetHours, 14);

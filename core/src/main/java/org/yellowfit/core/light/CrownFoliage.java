@@ -3,7 +3,7 @@ package org.yellowfit.core.light;
 import java.util.Set;
 
 /** How much direct light a crown or a hedge lets through (rule B4): 20 % in leaf, 60 % bare, an evergreen 10 %. */
-public enum Foliage {
+public enum CrownFoliage {
     DECIDUOUS(0.2, 0.6),
     EVERGREEN(0.1, 0.1);
 
@@ -13,7 +13,7 @@ public enum Foliage {
     private final double inLeaf;
     private final double bare;
 
-    Foliage(double inLeaf, double bare) {
+    CrownFoliage(double inLeaf, double bare) {
         this.inLeaf = inLeaf;
         this.bare = bare;
     }

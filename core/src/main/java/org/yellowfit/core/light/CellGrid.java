@@ -3,7 +3,7 @@ package org.yellowfit.core.light;
 /**
  * A grid of square cells over one or more beds, in rows from the south. A cell belongs to a bed when its centre does.
  */
-public final class Ground {
+public final class CellGrid {
 
     /** Most cells a study takes on, those outside the bed counted. */
     public static final int MOST_CELLS = 60_000;
@@ -19,7 +19,7 @@ public final class Ground {
     private final boolean[] inside;
     private int count;
 
-    private Ground(double[][] bed, double cellM) {
+    private CellGrid(double[][] bed, double cellM) {
         double east = Double.NEGATIVE_INFINITY;
         double north = Double.NEGATIVE_INFINITY;
         double west = Double.POSITIVE_INFINITY;
@@ -52,10 +52,10 @@ public final class Ground {
     }
 
     /** @param cellM side of a cell, m; halved while the bed is too narrow to hold a few */
-    public static Ground of(double[][] bed, double cellM) {
-        Ground ground = new Ground(bed, cellM);
+    public static CellGrid of(double[][] bed, double cellM) {
+        CellGrid ground = new CellGrid(bed, cellM);
         for (int i = 0; i < MOST_HALVINGS && ground.count < FEWEST_CELLS; i++) {
-            ground = new Ground(bed, ground.cellM / 2);
+            ground = new CellGrid(bed, ground.cellM / 2);
         }
         return ground;
     }

@@ -8,9 +8,9 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Stress;
 
 /** How a spot changes its zone, step by step (rule A3), for a person to follow. */
-public final class Spot {
+public final class SpotZone {
 
-    private Spot() {}
+    private SpotZone() {}
 
     /** Empty when the zone is not known. */
     public static List<Fact> steps(Question question) {

@@ -11,7 +11,7 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Policy;
 
 /** How a spot changes its zone, step by step (rule A3), said and judged alike. */
-class SpotTest {
+class SpotZoneTest {
 
     @ParameterizedTest(name = "{0}, {1}: {2} steps, the last “{3}”")
     @CsvSource(
@@ -30,14 +30,14 @@ class SpotTest {
                 "zone=1a frostPocket=yes                       | STANDARD | 2 | spot.frost-pocket(1a)",
             })
     void told(String site, Policy policy, int steps, String last) {
-        List<Fact> told = Spot.steps(Advice.question(site, "", policy));
+        List<Fact> told = SpotZone.steps(Advice.question(site, "", policy));
         assertThat(told).hasSize(steps);
         assertThat(told.get(steps - 1)).hasToString(last);
     }
 
     @Test
     void withoutAZoneNothingIsTold() {
-        assertThat(Spot.steps(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD)))
+        assertThat(SpotZone.steps(Advice.question("sunHours=4 sheltered=yes", "", Policy.STANDARD)))
                 .isEmpty();
     }
 

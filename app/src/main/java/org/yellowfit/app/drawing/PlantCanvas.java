@@ -7,7 +7,7 @@ import java.util.Random;
  *
  * @param unitsPerM sketch units in a metre
  */
-record Frame(double halfWidth, double height, double unitsPerM, Random chance) {
+record PlantCanvas(double halfWidth, double height, double unitsPerM, Random chance) {
 
     double x(double u) {
         return u * halfWidth;

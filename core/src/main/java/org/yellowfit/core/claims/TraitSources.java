@@ -11,7 +11,7 @@ import org.yellowfit.core.plant.Trait;
  * @param claims beside the label's
  * @param used   the value a policy uses, as a cell
  */
-public record Standpoint(Trait<?> trait, String label, List<Claim> claims, String used, Reason reason) {
+public record TraitSources(Trait<?> trait, String label, List<Claim> claims, String used, Reason reason) {
 
     /** Whether not all sources give the same value. */
     public boolean disagrees() {

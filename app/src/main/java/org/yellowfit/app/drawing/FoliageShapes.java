@@ -5,19 +5,19 @@ import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Habit;
 
 /** Leaves that fill a crown: soft clumps behind, and leaves over them from shade to light. */
-final class Foliage {
+final class FoliageShapes {
 
     private static final int OUTLINE_STEPS = 26;
     private static final double SMALLEST_SHARE = 0.05;
     private static final double LARGEST_SHARE = 0.16;
 
-    private final Frame frame;
+    private final PlantCanvas frame;
     private final Profile profile;
     private final LeafForm form;
     private final Detail detail;
     private final double leafShare;
 
-    Foliage(Frame frame, Profile profile, LeafForm form, Detail detail, double leafShare) {
+    FoliageShapes(PlantCanvas frame, Profile profile, LeafForm form, Detail detail, double leafShare) {
         this.frame = frame;
         this.profile = profile;
         this.form = form;

@@ -1,0 +1,57 @@
+package org.yellowfit.app.catalogue;
+
+import java.util.Optional;
+import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.season.GrowingPlace;
+
+/**
+ * Addresses of plants’ pictures. What of a place shows in a picture stands in its address, rounded so that places alike
+ * share it, and nothing else of a visit: the pictures are anybody’s.
+ */
+public final class PictureAddress {
+
+    private static final double SUN_STEP_H = 0.5;
+
+    private PictureAddress() {}
+
+    /** @param version of the catalogue, so that a browser keeps a picture until something changes */
+    static String portrait(Cultivar plant, GrowingPlace place, long version) {
+        return "/drawings/%s/portrait.svg?month=%d%s&v=%d"
+                .formatted(plant.id(), PlantDrawing.bestMonth(plant, place), query(place), version);
+    }
+
+    /** {@code &zone=6b&sun=4&south=true}; empty for a place of which nothing is known. */
+    static String query(GrowingPlace place) {
+        StringBuilder query = new StringBuilder();
+        place.zone().ifPresent(zone -> query.append("&zone=").append(zone.label()));
+        place.sunHours()
+                .ifPresent(hours ->
+                        query.append("&sun=").append(Numbers.write(Math.rint(hours / SUN_STEP_H) * SUN_STEP_H)));
+        if (place.seasons().south()) {
+            query.append("&south=true");
+        }
+        return query.toString();
+    }
+
+    /** What cannot be read counts as not known: a picture is drawn for every address. */
+    static GrowingPlace place(String zone, String sun, boolean south) {
+        GrowingPlace place = GrowingPlace.of(zone(zone)).withSun(hours(sun));
+        return south ? place.southern() : place;
+    }
+
+    private static Optional<HardinessZone> zone(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(HardinessZone.parse(text));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Double hours(String text) {
+        boolean number = text.matches("\\d{1,2}(\\.\\d)?");
+        return number && Double.parseDouble(text) <= 24 ? Double.valueOf(text) : null;
+    }
+}

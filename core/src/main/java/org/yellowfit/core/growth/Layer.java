@@ -1,0 +1,30 @@
+package org.yellowfit.core.growth;
+
+/** Where a plant stands in a bed by its height (rule G1), from the back to the ground. */
+public enum Layer {
+    BACK(1.5),
+    MIDDLE(0.6),
+    FRONT(0.2),
+    GROUND_COVER(0);
+
+    private final double fromM;
+
+    Layer(double fromM) {
+        this.fromM = fromM;
+    }
+
+    /** @param heightM in leaf at the age looked at, 0 or more */
+    public static Layer of(double heightM) {
+        for (Layer layer : values()) {
+            if (heightM >= layer.fromM) {
+                return layer;
+            }
+        }
+        throw new IllegalArgumentException("A plant’s height (%s m) must be 0 or more.".formatted(heightM));
+    }
+
+    /** Least height, m. */
+    public double fromM() {
+        return fromM;
+    }
+}
