@@ -83,6 +83,11 @@ public class CatalogueStore {
         return PictureAddress.portrait(plant, place, snapshot.version());
     }
 
+    /** Counts the changes to the catalogue, its claims and its watch list. */
+    public long version() {
+        return snapshot().version();
+    }
+
     public boolean isEmpty() {
         return cultivars.count() == 0;
     }

@@ -22,6 +22,7 @@ import org.yellowfit.app.plants.DenseList.Row;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
@@ -56,15 +57,34 @@ class DenseLists {
     private final CatalogueStore store;
     private final PatchChoice patches;
     private final GrowingPlaces growingPlaces;
+    private final Fragments fragments;
 
-    DenseLists(CatalogueStore store, PatchChoice patches, GrowingPlaces growingPlaces) {
+    DenseLists(CatalogueStore store, PatchChoice patches, GrowingPlaces growingPlaces, Fragments fragments) {
+        this.fragments = fragments;
         this.growingPlaces = growingPlaces;
         this.store = store;
         this.patches = patches;
     }
 
+    /** A list and the markup of its rows. */
+    record Drawn(DenseList list, String rows) {}
+
+    /** The list as it is; one by patches hangs on the station too and is drawn up each time. */
+    Drawn drawn(Visit visit, String grouping) {
+        return grouping.equals("patch")
+                ? tried(visit, new Edit(), grouping)
+                : fragments.once(
+                        AsItIs.of(visit, store.version(), "list", grouping), () -> tried(visit, new Edit(), grouping));
+    }
+
+    /** The list as it would be. */
+    Drawn tried(Visit visit, Edit changed, String grouping) {
+        DenseList list = of(visit, changed, grouping);
+        return new Drawn(list, fragments.draw("plants/dense", "rows", Map.of("list", list)));
+    }
+
     /** @param changed taken as if; empty for the place as it is */
-    DenseList of(Visit visit, Edit changed, String grouping) {
+    private DenseList of(Visit visit, Edit changed, String grouping) {
         Question own = visit.question();
         Question question = changed.isEmpty() ? own : visit.questionIf(changed);
         Catalogue catalogue = store.catalogue(question.policy());

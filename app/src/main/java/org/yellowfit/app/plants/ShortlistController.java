@@ -4,9 +4,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -25,8 +27,11 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Fragments;
+import org.yellowfit.app.web.KeptPages;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.fit.WishFields;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 
 @Controller
@@ -43,27 +48,52 @@ class ShortlistController {
     private final ShortlistPages pages;
     private final DenseLists dense;
     private final CatalogueStore store;
+    private final Fragments fragments;
+    private final KeptPages keptPages;
 
-    ShortlistController(Visits visits, ShortlistPages pages, DenseLists dense, CatalogueStore store) {
+    ShortlistController(
+            Visits visits,
+            ShortlistPages pages,
+            DenseLists dense,
+            CatalogueStore store,
+            Fragments fragments,
+            KeptPages keptPages) {
+        this.keptPages = keptPages;
+        this.fragments = fragments;
         this.visits = visits;
         this.pages = pages;
         this.dense = dense;
         this.store = store;
     }
 
+    /** @return a view or its name: the list as it is is drawn up once, unless there is something to tell beside it */
     @GetMapping("/visits/{id}/shortlist")
-    String shortlist(
+    Object shortlist(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "") String why,
             @RequestParam(defaultValue = "") String view,
             @RequestParam(defaultValue = "none") String group,
             @RequestParam(defaultValue = "") String plant,
+            @AuthenticationPrincipal SignedIn me,
             Model model) {
         Visit visit = find(id);
         if (view.equals("cards") || !why.isBlank()) {
             return show(model, visit, why);
         }
-        return threads(model, visit, group, plant);
+        if (!plant.isEmpty() && store.find(plant).isEmpty()) {
+            throw new NotFound("The catalogue has no such plant.");
+        }
+        if (model.containsAttribute("told") || grouping(group).equals("patch")) {
+            return threads(model, visit, group, plant);
+        }
+        AsItIs key = AsItIs.of(
+                visit,
+                store.version(),
+                "page",
+                grouping(group),
+                plant,
+                me.username() + " " + me.displayName() + " " + me.role());
+        return keptPages.page(key, model, () -> threads(model, visit, group, plant));
     }
 
     /** The list again, as it would be with some answers about the site changed. */
@@ -71,7 +101,9 @@ class ShortlistController {
     String list(@PathVariable UUID id, @RequestParam Map<String, String> params, Model model) {
         Visit visit = find(id);
         model.addAttribute("visit", visit);
-        model.addAttribute("list", dense.of(visit, Dial.tried(params), grouping(params.getOrDefault("group", "none"))));
+        DenseLists.Drawn drawn = dense.tried(visit, Dial.tried(params), grouping(params.getOrDefault("group", "none")));
+        model.addAttribute("list", drawn.list());
+        model.addAttribute("rows", drawn.rows());
         return "plants/dense :: list";
     }
 
@@ -82,7 +114,11 @@ class ShortlistController {
         Visit visit = find(id);
         model.addAttribute("visit", visit);
         try {
-            model.addAttribute("card", pages.card(visit, plant, Dial.tried(params)));
+            addCard(
+                    model,
+                    visit,
+                    pages.card(visit, plant, Dial.tried(params)),
+                    Dial.tried(params).isEmpty());
         } catch (IllegalArgumentException e) {
             throw new NotFound(e.getMessage());
         }
@@ -129,17 +165,24 @@ class ShortlistController {
     }
 
     private String threads(Model model, Visit visit, String group, String plant) {
-        DenseList list = dense.of(visit, new Edit(), grouping(group));
-        String chosen = plant.isEmpty() ? list.first() : plant;
-        model.addAttribute("list", list);
+        DenseLists.Drawn drawn = dense.drawn(visit, grouping(group));
+        String chosen = plant.isEmpty() ? drawn.list().first() : plant;
+        model.addAttribute("list", drawn.list());
+        model.addAttribute("rows", drawn.rows());
         model.addAttribute("group", grouping(group));
-        model.addAttribute("dials", Dial.of(visit));
+        model.addAttribute(
+                "dialFields",
+                fragments.once(
+                        AsItIs.of(visit, store.version(), "dials"),
+                        () -> fragments.draw("plants/tools-fields", "dials", Map.of("dials", Dial.of(visit)))));
         try {
-            model.addAttribute("card", chosen.isEmpty() ? null : pages.card(visit, chosen, new Edit()));
+            addCard(model, visit, chosen.isEmpty() ? null : pages.card(visit, chosen, new Edit()), true);
         } catch (IllegalArgumentException e) {
             throw new NotFound(e.getMessage());
         }
-        fill(model, visit, pages.head(visit));
+        ShortlistPage head = pages.head(visit);
+        model.addAttribute("lineHead", lineHead(visit, head));
+        fill(model, visit, head);
         return "plants/threads";
     }
 
@@ -164,7 +207,8 @@ class ShortlistController {
         VisitForm.Checked checked = VisitForm.check(typed, visit.answers());
         if (!checked.isFine()) {
             response.setStatus(422);
-            model.addAttribute("wishes", WishesPage.of(typed, checked.problems()));
+            model.addAttribute("wishesOpen", true);
+            model.addAttribute("wishFields", wishFields(WishesPage.of(typed, checked.problems())));
             return threads(model, visit, "none", "");
         }
         Visits.Outcome outcome =
@@ -222,11 +266,42 @@ class ShortlistController {
     private void fill(Model model, Visit visit, ShortlistPage page) {
         model.addAttribute("visit", visit);
         model.addAttribute("page", page);
-        if (!model.containsAttribute("wishes")) {
-            Map<String, String> shown = new HashMap<>();
-            WISHES.forEach(field -> shown.put(field.key(), VisitForm.shown(field.key(), visit.answers())));
-            model.addAttribute("wishes", WishesPage.of(shown, Map.of()));
+        if (!model.containsAttribute("wishFields")) {
+            model.addAttribute("wishesOpen", false);
+            model.addAttribute(
+                    "wishFields",
+                    fragments.once(AsItIs.of(visit, store.version(), "wishes"), () -> wishFields(kept(visit))));
         }
+    }
+
+    /** @param asItIs nothing is tried out: what is drawn up may be kept */
+    private void addCard(Model model, Visit visit, ShortlistPage.Card card, boolean asItIs) {
+        model.addAttribute("card", card);
+        if (card != null) {
+            for (String part : List.of("Top", "Rest")) {
+                Supplier<String> draw = () -> fragments.draw(
+                        "plants/chosen", part.toLowerCase(Locale.ROOT), Map.of("card", card, "visit", visit.id()));
+                AsItIs key = AsItIs.of(visit, store.version(), "card" + part, card.id());
+                model.addAttribute("card" + part, asItIs ? fragments.once(key, draw) : draw.get());
+            }
+        }
+    }
+
+    private String lineHead(Visit visit, ShortlistPage page) {
+        return fragments.once(
+                AsItIs.of(visit, store.version(), "line"),
+                () -> fragments.draw(
+                        "plants/line-head", "line", Map.of("page", page, "policy", Words.of(visit.policy()))));
+    }
+
+    private static WishesPage kept(Visit visit) {
+        Map<String, String> shown = new HashMap<>();
+        WISHES.forEach(field -> shown.put(field.key(), VisitForm.shown(field.key(), visit.answers())));
+        return WishesPage.of(shown, Map.of());
+    }
+
+    private String wishFields(WishesPage wishes) {
+        return fragments.draw("plants/tools-fields", "fields", Map.of("wishes", wishes));
     }
 
     private Visit find(UUID id) {

@@ -16,6 +16,7 @@ import org.yellowfit.app.plants.ShortlistPage.SiteValue;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
@@ -53,8 +54,10 @@ class ShortlistPages {
 
     private final CatalogueStore store;
     private final GrowingPlaces growingPlaces;
+    private final Fragments fragments;
 
-    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces) {
+    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces, Fragments fragments) {
+        this.fragments = fragments;
         this.growingPlaces = growingPlaces;
         this.store = store;
     }
@@ -83,6 +86,10 @@ class ShortlistPages {
 
     /** What stands over the list: the place's values on the line, and the wishes. */
     ShortlistPage head(Visit visit) {
+        return fragments.once(AsItIs.of(visit, store.version(), "head"), () -> newHead(visit));
+    }
+
+    private ShortlistPage newHead(Visit visit) {
         Question question = visit.question();
         Catalogue catalogue = store.catalogue(question.policy());
         return new ShortlistPage(
@@ -98,6 +105,12 @@ class ShortlistPages {
 
     /** One plant in full, as it stands or as it would. */
     ShortlistPage.Card card(Visit visit, String id, Edit changed) {
+        return changed.isEmpty()
+                ? fragments.once(AsItIs.of(visit, store.version(), "card", id), () -> newCard(visit, id, changed))
+                : newCard(visit, id, changed);
+    }
+
+    private ShortlistPage.Card newCard(Visit visit, String id, Edit changed) {
         Question question = changed.isEmpty() ? visit.question() : visit.questionIf(changed);
         Fit fit = new Fit(store.catalogue(question.policy()));
         List<Candidate> one = fit.rank(question, Scope.only(List.of(id))).candidates();

@@ -25,9 +25,8 @@ import org.yellowfit.core.plant.Use;
  * The questions about what is wished for.
  *
  * @param small fields that stand side by side
- * @param open  something is wrong in them
  */
-record WishesPage(List<FormField> first, List<FormField> small, List<FormField> last, boolean open) {
+record WishesPage(List<FormField> first, List<FormField> small, List<FormField> last) {
 
     /** Colours customers ask for, in the order of the wheel. */
     private static final List<ColourWord> COLOURS = List.of(
@@ -59,7 +58,7 @@ record WishesPage(List<FormField> first, List<FormField> small, List<FormField> 
 
     static WishesPage of(Map<String, String> typed, Map<String, String> problems) {
         FormFields fields = new FormFields(typed, problems);
-        return new WishesPage(first(fields), small(fields), last(fields), !problems.isEmpty());
+        return new WishesPage(first(fields), small(fields), last(fields));
     }
 
     private static List<FormField> first(FormFields fields) {

@@ -15,5 +15,11 @@ interface VisitRepository extends JpaRepository<VisitEntity, UUID> {
     @Query("select v from VisitEntity v where v.id = :id")
     Optional<VisitEntity> lock(UUID id);
 
+    /**
+     * By a query: a load by the id makes its plan anew each time, since the shop is put into it.
+     */
+    @Query("select v from VisitEntity v where v.id = :id")
+    Optional<VisitEntity> one(UUID id);
+
     List<VisitEntity> findAllByOrderByChangedAtDesc(Limit limit);
 }

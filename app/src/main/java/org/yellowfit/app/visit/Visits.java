@@ -44,7 +44,7 @@ public class Visits implements OpenPlaces {
 
     @Transactional(readOnly = true)
     public Optional<Visit> find(UUID id) {
-        return visits.findById(id).map(VisitEntity::toVisit);
+        return visits.one(id).map(VisitEntity::toVisit);
     }
 
     @Override

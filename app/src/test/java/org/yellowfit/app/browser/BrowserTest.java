@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.function.Function;
 import java.util.logging.Level;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -70,8 +71,8 @@ abstract class BrowserTest {
 
     void signIn(String name) {
         browser.get(url + "/sign-in");
-        find("#username").sendKeys(name);
-        find("#password").sendKeys(RunningApp.PASSWORD);
+        type("#username", name);
+        type("#password", RunningApp.PASSWORD);
         click("button.go");
         until("h1");
     }
@@ -93,6 +94,34 @@ abstract class BrowserTest {
                 .ignoring(ElementNotInteractableException.class)
                 .ignoring(NoSuchElementException.class);
         return wait;
+    }
+
+    /** Looks at a thing in one go, and again where the page was redrawn between finding it and looking. */
+    private <T> T onto(String css, Function<WebElement, T> look) {
+        return patiently().until(driver -> look.apply(driver.findElement(By.cssSelector(css))));
+    }
+
+    String text(String css) {
+        return onto(css, WebElement::getText);
+    }
+
+    String attribute(String css, String name) {
+        return onto(css, element -> String.valueOf(element.getAttribute(name)));
+    }
+
+    /** Types once: what has been typed into a field that is then redrawn is typed into the new one by the test. */
+    void type(String css, CharSequence... keys) {
+        onto(css, element -> {
+            element.sendKeys(keys);
+            return true;
+        });
+    }
+
+    void clear(String css) {
+        onto(css, element -> {
+            element.clear();
+            return true;
+        });
     }
 
     /** Finds and clicks in one go, and again where the page was redrawn between the two. */
@@ -141,9 +170,11 @@ abstract class BrowserTest {
     }
 
     void focus(String css, String text) {
-        WebElement element = find(css);
-        ((JavascriptExecutor) browser).executeScript("arguments[0].focus()", element);
-        element.sendKeys(text);
+        onto(css, element -> {
+            ((JavascriptExecutor) browser).executeScript("arguments[0].focus()", element);
+            element.sendKeys(text);
+            return true;
+        });
     }
 
     void alt(String letter) {

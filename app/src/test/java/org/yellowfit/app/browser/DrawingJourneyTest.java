@@ -16,8 +16,8 @@ class DrawingJourneyTest extends BrowserTest {
         signIn("tamsin");
         click("a[href='/visits/new']");
         untilScreen("site");
-        find("#place").sendKeys("Drawn in a minute");
-        find("#zone").sendKeys("6b");
+        type("#place", "Drawn in a minute");
+        type("#zone", "6b");
         click(".bar .go");
         untilScreen("shortlist");
         browser.get(browser.getCurrentUrl().replaceAll("/shortlist.*", "/place"));
@@ -56,15 +56,15 @@ class DrawingJourneyTest extends BrowserTest {
         untilThings(0);
         click("#redo");
         untilThings(4);
-        String before = find("#hour-out").getText();
+        String before = text("#hour-out");
         focus("#hour", Keys.ARROW_RIGHT.toString());
-        assertThat(find("#hour-out").getText()).isNotEqualTo(before).contains("sun");
+        assertThat(text("#hour-out")).isNotEqualTo(before).contains("sun");
         focus("#month", Keys.ARROW_RIGHT.toString());
         untilText("#month-out", "January");
         clickThoughRedrawn(".patch-card form button");
         untilScreen("shortlist");
-        assertThat(find(".told").getText()).contains("patch A");
-        assertThat(find(".line-head").getText()).contains("under 90 cm");
+        assertThat(text(".told")).contains("patch A");
+        assertThat(text(".line-head")).contains("under 90 cm");
     }
 
     @Test
@@ -72,18 +72,17 @@ class DrawingJourneyTest extends BrowserTest {
         newDrawing();
         focus("[data-add='bed']", Keys.ENTER.toString());
         untilThings(1);
-        WebElement side = until("#panel-side0");
-        side.clear();
-        side.sendKeys("4.2 m", Keys.TAB);
+        clear("#panel-side0");
+        type("#panel-side0", "4.2 m", Keys.TAB);
         untilText("#plan .length", "4.2 m");
         focus("#panel-side0", Keys.chord(Keys.CONTROL, "a"));
-        find("#panel-side0").sendKeys("wide", Keys.TAB);
+        type("#panel-side0", "wide", Keys.TAB);
         untilText("#panel-side0 + .problem", "length");
-        assertThat(find("#panel-side0").getAttribute("value")).isEqualTo("wide");
+        assertThat(attribute("#panel-side0", "value")).isEqualTo("wide");
         ((JavascriptExecutor) browser).executeScript("document.querySelector('#plan .thing').focus()");
-        String before = find("#panel-east").getAttribute("value");
+        String before = attribute("#panel-east", "value");
         press(Keys.ARROW_RIGHT);
-        patiently().until(driver -> !find("#panel-east").getAttribute("value").equals(before));
+        patiently().until(driver -> !attribute("#panel-east", "value").equals(before));
         focus("[data-add='tree']", Keys.ENTER.toString());
         untilThings(2);
         press(Keys.DELETE);

@@ -44,7 +44,7 @@ class ShortlistJourneyTest extends BrowserTest {
         openStrip();
         click(".what-if summary");
         for (int i = 0; i < 6; i++) {
-            find("#dial-sunHours").sendKeys(Keys.ARROW_RIGHT);
+            type("#dial-sunHours", Keys.ARROW_RIGHT);
         }
         untilText(".dense-sum", "Enters:");
         untilText(".dense-sum", "Leaves:");
@@ -55,12 +55,12 @@ class ShortlistJourneyTest extends BrowserTest {
     @Test
     void aPlantPassedIsBroughtBack() {
         String visit = openStrip();
-        String first = find(".thread").getAttribute("data-id");
+        String first = attribute(".thread", "data-id");
         press("x");
         until(".passed .name-chip");
-        assertThat(find(".thread").getAttribute("data-id")).isNotEqualTo(first);
+        assertThat(attribute(".thread", "data-id")).isNotEqualTo(first);
         click(".passed .name-chip");
-        patiently().until(driver -> find(".thread").getAttribute("data-id").equals(first));
+        patiently().until(driver -> attribute(".thread", "data-id").equals(first));
         browser.get(visit + "?group=kind");
         until(".group-title");
     }
