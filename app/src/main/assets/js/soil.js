@@ -48,7 +48,7 @@ document.addEventListener('alpine:init', () => {
       }
     },
     async probe() {
-      const readings = this.$refs.readings;
+      const readings = this.field('phReadings');
       const before = readings.value.trim().split(/\s+/).filter(Boolean).length;
       const csrf = this.field('_csrf').value;
       const answer = await fetch(`/visits/${this.$root.dataset.visit}/soil/probe`, {

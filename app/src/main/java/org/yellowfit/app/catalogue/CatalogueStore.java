@@ -12,6 +12,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.season.GrowingPlace;
 import tools.jackson.databind.json.JsonMapper;
@@ -70,7 +71,12 @@ public class CatalogueStore {
 
     /** Groups of plants that need each other to bear fruit, by name. */
     public List<String> partnerGroups() {
-        return snapshot().partnerGroups();
+        return snapshot().words(Traits.PARTNER_GROUP);
+    }
+
+    /** Regions plants of the catalogue come from, by name. */
+    public List<String> nativeRegions() {
+        return snapshot().words(Traits.NATIVE_REGION);
     }
 
     /** Plants that run wild around the shop. */

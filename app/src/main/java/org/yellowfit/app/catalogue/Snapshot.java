@@ -10,13 +10,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
-import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.search.Condition;
 import org.yellowfit.core.search.FacetIndex;
@@ -39,7 +40,7 @@ final class Snapshot {
     private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
     private volatile FacetIndex facets;
     private volatile WordIndex words;
-    private volatile List<String> partnerGroups;
+    private final Map<Trait<String>, List<String>> wordsOf = new ConcurrentHashMap<>();
     /** Which plants meet the conditions asked lately, by what the condition means. */
     private final Map<Fact, BitSet> meeting = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
@@ -84,17 +85,15 @@ final class Snapshot {
         return claims.isEmpty() ? ofLabels : byPolicy.computeIfAbsent(policy, this::resolved);
     }
 
-    List<String> partnerGroups() {
-        List<String> made = partnerGroups;
-        if (made == null) {
-            made = labels.stream()
-                    .flatMap(plant -> plant.get(Traits.PARTNER_GROUP).stream())
-                    .distinct()
-                    .sorted()
-                    .toList();
-            partnerGroups = made;
-        }
-        return made;
+    /** Every word a trait has in the catalogue, in the order of the alphabet. */
+    List<String> words(Trait<String> trait) {
+        return wordsOf.computeIfAbsent(
+                trait,
+                each -> labels.stream()
+                        .flatMap(plant -> plant.get(trait).stream())
+                        .distinct()
+                        .sorted(String.CASE_INSENSITIVE_ORDER)
+                        .toList());
     }
 
     FacetIndex facets() {

@@ -7,11 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Quantiles;
-import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 
 /** What a record says, in sentences with their numbers. */
@@ -26,81 +25,73 @@ public final class ClimateWords {
         List<String> told = new ArrayList<>();
         climate.zone().ifPresent(zone -> told.add(zone(climate, zone, units)));
         if (climate.coldestDate() != null) {
-            told.add("The coldest of the record was %s, on %s: one bad winter decides."
-                    .formatted(units.temperature(climate.coldestC()), DATE.format(climate.coldestDate())));
+            told.add(Sentences.say(
+                    "climate.coldest", units.temperature(climate.coldestC()), DATE.format(climate.coldestDate())));
         }
         frosts(climate, told);
         if (!Double.isNaN(climate.hottestMonthMeanMaxC())) {
-            told.add("The hottest month’s days reach %s on average, so summers here %s."
-                    .formatted(
-                            units.temperature(climate.hottestMonthMeanMaxC()),
-                            climate.hotSummer() ? "count as hot" : "do not count as hot"));
+            told.add(Sentences.say(
+                    climate.hotSummer() ? "climate.hot" : "climate.not-hot",
+                    units.temperature(climate.hottestMonthMeanMaxC())));
         }
         buds(climate, told);
         if (!Double.isNaN(climate.yearlyRainMm())) {
-            told.add("Rain and snow come to %s a year."
-                    .formatted(
-                            units == UnitSystem.US
-                                    ? Numbers.rounded(climate.yearlyRainMm() / 25.4, 0) + " inches"
-                                    : Numbers.rounded(climate.yearlyRainMm(), 0) + " mm"));
+            told.add(Sentences.say("climate.rain", units.rain(climate.yearlyRainMm())));
         }
         return told;
     }
 
     private static String zone(ClimateSummary climate, HardinessZone zone, UnitSystem units) {
-        String mean = "Zone %s: the lowest of %d winters lies at %s on average"
-                .formatted(zone.label(), climate.wintersUsed(), units.temperature(climate.meanWinterLowC()));
-        List<HardinessZone> likely = climate.likelyZones();
-        String others = likely.stream()
+        List<String> others = climate.likelyZones().stream()
                 .filter(each -> !each.equals(zone))
                 .map(HardinessZone::label)
-                .collect(Collectors.joining(" or "));
-        String certain = Double.isNaN(climate.standardErrorC())
-                ? ""
-                : ", give or take %s".formatted(difference(climate.standardErrorC(), units));
-        return mean
-                + certain
-                + (others.isEmpty() ? "." : "; " + others + " is within that.")
-                + (climate.isShort() ? " Fewer than ten winters do not settle a zone." : "");
+                .toList();
+        return Sentences.say(
+                "climate.zone",
+                zone.label(),
+                climate.wintersUsed(),
+                units.temperature(climate.meanWinterLowC()),
+                Double.isNaN(climate.standardErrorC())
+                        ? ""
+                        : Sentences.say("climate.zone.certain", units.temperatureDifference(climate.standardErrorC())),
+                others.isEmpty() ? "." : Sentences.say("climate.zone.others", String.join(Sentences.say("or"), others)),
+                climate.isShort() ? Sentences.say("climate.zone.short") : "");
     }
 
     private static void frosts(ClimateSummary climate, List<String> told) {
         if (climate.lastSpringFrost().p50().isPresent()) {
-            told.add("Half of the springs have had their last frost by %s, nine in ten by %s."
-                    .formatted(
-                            day(climate.lastSpringFrost().p50()),
-                            day(climate.lastSpringFrost().p90())));
+            told.add(Sentences.say(
+                    "climate.last-frost",
+                    day(climate.lastSpringFrost().p50()),
+                    day(climate.lastSpringFrost().p90())));
         }
         if (climate.firstAutumnFrost().p50().isPresent()) {
-            told.add("One autumn in ten has frost by %s, half of them by %s."
-                    .formatted(
-                            day(climate.firstAutumnFrost().p10()),
-                            day(climate.firstAutumnFrost().p50())));
+            told.add(Sentences.say(
+                    "climate.first-frost",
+                    day(climate.firstAutumnFrost().p10()),
+                    day(climate.firstAutumnFrost().p50())));
         }
-        climate.frostFreeDays()
-                .p50()
-                .ifPresent(days ->
-                        told.add("That leaves %d growing days without frost in the usual year.".formatted((int) days)));
+        climate.frostFreeDays().p50().ifPresent(days -> told.add(Sentences.say("climate.growing-days", (int) days)));
     }
 
     private static void buds(ClimateSummary climate, List<String> told) {
         double chance = climate.springFrosts().lossChance(USUAL_BUD_BREAK);
         if (!Double.isNaN(chance)) {
-            told.add("Flower buds on old wood that break at %d degree days are lost %s."
-                    .formatted((int) USUAL_BUD_BREAK, chances(chance)));
+            told.add(Sentences.say("climate.buds", (int) USUAL_BUD_BREAK, chances(chance)));
         }
     }
 
     /** “in 3 springs of 10”. */
     static String chances(double share) {
         long tenths = Math.round(share * 10);
-        return share == 0
-                ? "in no spring of this record"
-                : tenths == 0
-                        ? "in fewer than 1 spring of 20"
-                        : tenths == 10
-                                ? "in nearly every spring"
-                                : "in %d spring%s of 10".formatted(tenths, tenths == 1 ? "" : "s");
+        if (share == 0) {
+            return Sentences.say("climate.springs.none");
+        }
+        return switch ((int) tenths) {
+            case 0 -> Sentences.say("climate.springs.few");
+            case 10 -> Sentences.say("climate.springs.nearly-all");
+            default -> Sentences.say("climate.springs", tenths);
+        };
     }
 
     /** Degree days by which the buds of summer-flowering shrubs on old wood have broken. */
@@ -108,7 +99,7 @@ public final class ClimateWords {
 
     /** A day of the year as people write it; “no date” when a record has none. */
     public static String day(OptionalDouble dayOfYear) {
-        return date(dayOfYear).map(DAY::format).orElse("no date");
+        return date(dayOfYear).map(DAY::format).orElseGet(() -> Sentences.say("climate.no-date"));
     }
 
     /** In a year without a leap day; days past the year's end are of the next. */
@@ -120,11 +111,5 @@ public final class ClimateWords {
 
     static String dates(Quantiles quantiles) {
         return day(quantiles.p10()) + ", " + day(quantiles.p50()) + ", " + day(quantiles.p90());
-    }
-
-    private static String difference(double celsius, UnitSystem units) {
-        return units == UnitSystem.US
-                ? Numbers.rounded(celsius * 9 / 5, 1) + " °F"
-                : Numbers.rounded(celsius, 1) + " °C";
     }
 }

@@ -122,7 +122,8 @@ public record FormFields(Map<String, String> typed, Map<String, String> problems
     }
 
     private Option unknown(String name) {
-        return new Option(name, "", Sentences.say("unknown"), value(name).isEmpty());
+        String label = Sentences.find("field." + name + ".unknown").orElseGet(() -> Sentences.say("unknown"));
+        return new Option(name, "", label, value(name).isEmpty());
     }
 
     private FormField field(String name, Shape shape, List<Option> options) {

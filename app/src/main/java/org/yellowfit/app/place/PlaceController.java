@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.forms.Option;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
@@ -30,6 +31,7 @@ import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CellStory;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
@@ -60,6 +62,27 @@ class PlaceController {
             List<Object> features,
             PlaceStudy study) {}
 
+    /** In the order they are reached for. */
+    private static final List<FeatureKind> TOOLS = List.of(
+            FeatureKind.BED,
+            FeatureKind.BLOCK,
+            FeatureKind.WALL,
+            FeatureKind.FENCE,
+            FeatureKind.HEDGE,
+            FeatureKind.TREE,
+            FeatureKind.ROOF,
+            FeatureKind.WINDOW,
+            FeatureKind.PATH,
+            FeatureKind.VIEW,
+            FeatureKind.SIGHT,
+            FeatureKind.WIRE,
+            FeatureKind.SLOPE,
+            FeatureKind.TAP);
+
+    /** The beginnings of {@code place/starts.json}, in its order. */
+    private static final List<String> STARTS =
+            List.of("strip", "corner", "island", "front-door", "hedge-line", "courtyard", "slope");
+
     private final Visits visits;
     private final DrawingStore store;
     private final PatchChoice patches;
@@ -86,6 +109,12 @@ class PlaceController {
         given.put("at", position(visit, where));
         model.addAttribute("visit", visit);
         model.addAttribute("given", json.writeValueAsString(given).replace("<", "\\u003c"));
+        model.addAttribute("tools", TOOLS.stream().map(PlaceController::tool).toList());
+        model.addAttribute(
+                "starts",
+                STARTS.stream()
+                        .map(each -> Sentences.say("place.start." + each))
+                        .toList());
         model.addAttribute("patch", visit.answers().get(VisitFields.PATCH, ""));
         return "place/place";
     }
@@ -109,6 +138,10 @@ class PlaceController {
             }
         }
         return position;
+    }
+
+    private static Option tool(FeatureKind kind) {
+        return new Option("add", Words.of(kind), Sentences.say("place.tool." + Words.of(kind)), false);
     }
 
     private static List<KindView> kinds() {

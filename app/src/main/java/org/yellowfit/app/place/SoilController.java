@@ -144,17 +144,18 @@ class SoilController {
     }
 
     private String show(Model model, Visit visit, Map<String, String> typed) {
-        fill(model, visit, typed);
+        SoilForm form = fill(model, visit, typed);
         model.addAttribute("visit", visit);
-        model.addAttribute("typed", typed);
+        model.addAttribute("page", SoilPage.of(typed, form.problems()));
         model.addAttribute("probe", probe.name());
         return "place/soil";
     }
 
-    private void fill(Model model, Visit visit, Map<String, String> typed) {
+    private static SoilForm fill(Model model, Visit visit, Map<String, String> typed) {
         SoilForm form = form(visit, check(visit, typed));
         model.addAttribute("problems", form.problems());
         model.addAttribute("result", SoilResult.of(form, visit.units()));
+        return form;
     }
 
     private static VisitForm.Checked check(Visit visit, Map<String, String> typed) {

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.forms.Option;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
@@ -30,6 +31,7 @@ import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.KeptPages;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -171,6 +173,13 @@ class ShortlistController {
         model.addAttribute("rows", drawn.rows());
         model.addAttribute("group", grouping(group));
         model.addAttribute(
+                "groupings",
+                DenseLists.GROUPINGS.stream()
+                        .filter(each -> !each.equals("patch") || !visit.drawn().isEmpty())
+                        .map(each -> new Option(
+                                "group", each, Sentences.say("grouping." + each), each.equals(grouping(group))))
+                        .toList());
+        model.addAttribute(
                 "dialFields",
                 fragments.once(
                         AsItIs.of(visit, store.version(), "dials"),
@@ -208,7 +217,8 @@ class ShortlistController {
         if (!checked.isFine()) {
             response.setStatus(422);
             model.addAttribute("wishesOpen", true);
-            model.addAttribute("wishFields", wishFields(WishesPage.of(typed, checked.problems())));
+            model.addAttribute(
+                    "wishFields", wishFields(WishesPage.of(typed, checked.problems(), store.nativeRegions())));
             return threads(model, visit, "none", "");
         }
         Visits.Outcome outcome =
@@ -294,10 +304,10 @@ class ShortlistController {
                         "plants/line-head", "line", Map.of("page", page, "policy", Words.of(visit.policy()))));
     }
 
-    private static WishesPage kept(Visit visit) {
+    private WishesPage kept(Visit visit) {
         Map<String, String> shown = new HashMap<>();
         WISHES.forEach(field -> shown.put(field.key(), VisitForm.shown(field.key(), visit.answers())));
-        return WishesPage.of(shown, Map.of());
+        return WishesPage.of(shown, Map.of(), store.nativeRegions());
     }
 
     private String wishFields(WishesPage wishes) {

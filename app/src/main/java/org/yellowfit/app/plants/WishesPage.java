@@ -56,9 +56,10 @@ record WishesPage(List<FormField> first, List<FormField> small, List<FormField> 
             WishFields.MAX_CARE,
             WishFields.MAX_PRICE);
 
-    static WishesPage of(Map<String, String> typed, Map<String, String> problems) {
+    /** @param regions a native plant may come from */
+    static WishesPage of(Map<String, String> typed, Map<String, String> problems, List<String> regions) {
         FormFields fields = new FormFields(typed, problems);
-        return new WishesPage(first(fields), small(fields), last(fields));
+        return new WishesPage(first(fields), small(fields, regions), last(fields));
     }
 
     private static List<FormField> first(FormFields fields) {
@@ -86,12 +87,12 @@ record WishesPage(List<FormField> first, List<FormField> small, List<FormField> 
                 fields.option(name, Words.of(Wants.ColourOf.FLOWER), Sentences.label(Wants.ColourOf.FLOWER)));
     }
 
-    private static List<FormField> small(FormFields fields) {
+    private static List<FormField> small(FormFields fields, List<String> regions) {
         return List.of(
                 fields.text(key(WishFields.SCREEN_HEIGHT)),
                 fields.number(key(WishFields.SCREEN_BY)),
                 fields.number(key(WishFields.MAX_PRICE)),
-                fields.text(key(WishFields.NATIVE_REGION)));
+                fields.select(key(WishFields.NATIVE_REGION), regions));
     }
 
     private static List<FormField> last(FormFields fields) {

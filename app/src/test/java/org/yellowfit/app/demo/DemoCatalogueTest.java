@@ -13,21 +13,34 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.FlowerWood;
+import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Hazard;
+import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Persistence;
+import org.yellowfit.core.plant.PotRole;
 import org.yellowfit.core.plant.PruneGroup;
 import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Sex;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.Use;
+import org.yellowfit.core.season.Interest;
+import org.yellowfit.core.soil.Drainage;
+import org.yellowfit.core.soil.TextureGroup;
 
 /**
  * The demo's catalogue read whole, as the one who gets the angry call would read it: what two columns say must go
@@ -128,11 +141,47 @@ class DemoCatalogueTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "Taxus", "Rhododendron", "Kalmia", "Pieris", "Nerium", "Lantana", "Narcissus", "Galanthus",
-                        "Helleborus", "Hydrangea", "Hosta",
-                "Hibiscus", "Lavandula", "Malus", "Ipomoea", "Parthenocissus", "Lonicera", "Wisteria", "Prunus", "Ilex",
-                        "Iris", "Clematis",
-                "Buxus", "Euonymus", "Tulipa", "Allium", "Paeonia", "Sambucus", "Symphoricarpos", "Begonia", "Yucca"
+                "Taxus",
+                "Rhododendron",
+                "Kalmia",
+                "Pieris",
+                "Nerium",
+                "Lantana",
+                "Narcissus",
+                "Galanthus",
+                "Helleborus",
+                "Hydrangea",
+                "Hosta",
+                "Hibiscus",
+                "Lavandula",
+                "Malus",
+                "Ipomoea",
+                "Parthenocissus",
+                "Lonicera",
+                "Wisteria",
+                "Prunus",
+                "Ilex",
+                "Iris",
+                "Clematis",
+                "Aconitum",
+                "Eranthis",
+                "Caladium",
+                "Pelargonium",
+                "Scilla",
+                "Anemone",
+                "Helenium",
+                "Calycanthus",
+                "Aesculus",
+                "Hedera",
+                "Buxus",
+                "Euonymus",
+                "Tulipa",
+                "Allium",
+                "Paeonia",
+                "Sambucus",
+                "Symphoricarpos",
+                "Begonia",
+                "Yucca"
             })
     void whatIsPoisonousToPetsSaysSo(String genus) {
         none(plant -> plant.botanical().startsWith(genus + " ") && !plant.has(Traits.HAZARDS, Hazard.TOXIC_PETS));
@@ -155,6 +204,105 @@ class DemoCatalogueTest {
             })
     void whatWalnutRootsKillDislikesThem(String genus) {
         none(plant -> plant.botanical().startsWith(genus + " ") && !plant.has(Traits.DISLIKES, Stress.JUGLONE));
+    }
+
+    /** The niches an advisor is asked for every day hold a choice. */
+    @ParameterizedTest(name = "{0}: at least {1}")
+    @MethodSource("niches")
+    void noDailyNicheIsThin(String niche, int least, Predicate<Cultivar> belongs) {
+        assertThat(PLANTS.stream().filter(belongs).map(Cultivar::id)).as(niche).hasSizeGreaterThanOrEqualTo(least);
+    }
+
+    static Stream<Arguments> niches() {
+        return Stream.of(
+                niche("annuals for shade", 12, plant -> plant.isAnnual() && lives(plant, 2)),
+                niche("trees mature under 3 m wide", 10, plant -> plant.kind() == Kind.TREE && widest(plant) <= 3),
+                niche("climbers for shade", 8, plant -> plant.kind() == Kind.CLIMBER && lives(plant, 2)),
+                niche("columns under 0.6 m", 10, plant -> plant.habit() == Habit.COLUMNAR && widest(plant) <= 0.6),
+                niche(
+                        "evergreen hedges to 2.5 m",
+                        15,
+                        plant -> isEvergreenHedge(plant) && plant.height10().mid() >= 0.8 && highest(plant) <= 2.5),
+                niche("low evergreen hedges", 8, plant -> isEvergreenHedge(plant) && highest(plant) <= 1),
+                niche(
+                        "evergreens for wet clay",
+                        6,
+                        plant -> isEvergreen(plant)
+                                && plant.isWoody()
+                                && plant.has(Traits.TEXTURE, TextureGroup.CLAY)
+                                && plant.has(Traits.DRAINAGE, Drainage.POOR)),
+                niche(
+                        "evergreens for salt",
+                        12,
+                        plant -> isEvergreen(plant) && plant.isWoody() && plant.has(Traits.STANDS, Stress.SALT)),
+                niche("flowers in February", 10, plant -> opens(plant, 2)),
+                niche(
+                        "flowers in October that are no grasses",
+                        15,
+                        plant -> opens(plant, 10) && plant.kind() != Kind.GRASS && !plant.isAnnual()),
+                niche("seasonal trailers", 10, plant -> plant.isAnnual() && plant.is(Traits.POT_ROLE, PotRole.TRAIL)),
+                niche(
+                        "trees for 9b and warmer",
+                        8,
+                        plant -> plant.kind() == Kind.TREE
+                                && plant.get(Traits.ZONE_MAX)
+                                        .filter(zone -> zone.half() >= 20)
+                                        .isPresent()),
+                niche(
+                        "trees for zone 3",
+                        10,
+                        plant -> (plant.kind() == Kind.TREE || plant.kind() == Kind.CONIFER)
+                                && highest(plant) >= 5
+                                && plant.get(Traits.ZONE_MIN).orElseThrow().half() <= 5),
+                niche(
+                        "roses that climb",
+                        4,
+                        plant -> plant.botanical().startsWith("Rosa") && plant.kind() == Kind.CLIMBER),
+                niche(
+                        "native hedges",
+                        8,
+                        plant -> plant.has(Traits.USES, Use.HEDGE)
+                                && plant.get(Traits.NATIVE_REGION)
+                                        .filter(region -> region.contains("North America"))
+                                        .isPresent()),
+                niche(
+                        "sold with bare roots",
+                        8,
+                        plant -> plant.get(Traits.SIZES_SOLD).orElse(List.of()).stream()
+                                .anyMatch(pot -> pot.pot().startsWith("bare-root"))));
+    }
+
+    private static Arguments niche(String name, int least, Predicate<Cultivar> belongs) {
+        return Arguments.of(name, least, belongs);
+    }
+
+    private static boolean lives(Cultivar plant, double hours) {
+        return plant.get(Traits.SUN_LIVE).orElse(24.0) <= hours
+                && plant.get(Traits.SUN_FLOWER).orElse(0.0) <= hours;
+    }
+
+    private static double widest(Cultivar plant) {
+        return plant.get(Traits.SPREAD_MAX)
+                .map(Interval::high)
+                .orElse(plant.spread10().high());
+    }
+
+    private static double highest(Cultivar plant) {
+        return plant.get(Traits.HEIGHT_MAX)
+                .map(Interval::high)
+                .orElse(plant.height10().high());
+    }
+
+    private static boolean isEvergreen(Cultivar plant) {
+        return plant.persistence() == Persistence.EVERGREEN;
+    }
+
+    private static boolean isEvergreenHedge(Cultivar plant) {
+        return isEvergreen(plant) && plant.has(Traits.USES, Use.HEDGE);
+    }
+
+    private static boolean opens(Cultivar plant, int month) {
+        return Interest.flowersIn(plant, month, Optional.empty()).orElse(false);
     }
 
     /** A filter that nearly every plant passes tells nothing. */

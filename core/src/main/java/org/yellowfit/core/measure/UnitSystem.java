@@ -9,6 +9,10 @@ public enum UnitSystem {
     public static final double FOOT_M = 0.3048;
 
     public static final double INCH_M = 0.0254;
+    /** Exact by the same agreement: a cubic yard, and a pound. */
+    private static final double YARD_M3 = 27 * FOOT_M * FOOT_M * FOOT_M;
+
+    private static final double POUND_KG = 0.45359237;
 
     /** A length given in metres, as a person at the counter says it: “90 cm”, “1.8 m”, “2 ft 11 in”. */
     public String length(double metres) {
@@ -46,6 +50,39 @@ public enum UnitSystem {
         return this == METRIC
                 ? minus(Numbers.rounded(celsius, 1)) + " °C"
                 : minus(Numbers.rounded(celsius * 9 / 5 + 32, 0)) + " °F";
+    }
+
+    /** A short length that was measured, to a tenth: “6.3 cm”. */
+    public String measured(double metres) {
+        return this == METRIC ? Numbers.rounded(metres * 100, 1) + " cm" : Numbers.rounded(metres / INCH_M, 1) + " in";
+    }
+
+    /** Between two temperatures. */
+    public String temperatureDifference(double celsius) {
+        return this == METRIC ? Numbers.rounded(celsius, 1) + " °C" : Numbers.rounded(celsius * 9 / 5, 1) + " °F";
+    }
+
+    public String rain(double millimetres) {
+        return this == METRIC
+                ? Numbers.rounded(millimetres, 0) + " mm"
+                : Numbers.rounded(millimetres / (INCH_M * 1000), 0) + " in";
+    }
+
+    /** Of compost or grit. */
+    public String volume(double cubicMetres) {
+        if (this == US) {
+            return Numbers.rounded(cubicMetres / YARD_M3, 2) + " cu yd";
+        }
+        return cubicMetres < 0.1
+                ? Numbers.rounded(cubicMetres * 1000, 0) + " l"
+                : Numbers.rounded(cubicMetres, 2) + " m³";
+    }
+
+    public String mass(double kilograms) {
+        if (this == US) {
+            return Numbers.rounded(kilograms / POUND_KG, 1) + " lb";
+        }
+        return kilograms < 1 ? Numbers.rounded(kilograms * 1000, 0) + " g" : Numbers.rounded(kilograms, 1) + " kg";
     }
 
     private static String metric(double metres) {
