@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.core.light.CellGrid;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Location;
@@ -127,7 +128,9 @@ class LightApi {
         return new StudyJson(
                 cells,
                 byMonth,
-                Patches.of(field, bed).stream().map(LightApi::patch).toList(),
+                Patches.of(field, bed, LightCutoffs.USUAL).stream()
+                        .map(LightApi::patch)
+                        .toList(),
                 warnings);
     }
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.words.SiteWords;
@@ -30,9 +31,11 @@ class CounterController {
             String when,
             boolean finished) {}
 
+    private final LightWords light;
     private final Visits visits;
 
-    CounterController(Visits visits) {
+    CounterController(Visits visits, LightWords light) {
+        this.light = light;
         this.visits = visits;
     }
 
@@ -43,21 +46,20 @@ class CounterController {
 
     @GetMapping("/")
     String counter(Model model) {
-        List<Card> cards =
-                visits.latest(SHOWN).stream().map(CounterController::card).toList();
+        List<Card> cards = visits.latest(SHOWN).stream().map(this::card).toList();
         model.addAttribute(
                 "open", cards.stream().filter(card -> !card.finished()).toList());
         model.addAttribute("finished", cards.stream().filter(Card::finished).toList());
         return "counter/counter";
     }
 
-    private static Card card(Visit visit) {
+    private Card card(Visit visit) {
         return new Card(
                 visit.id(),
                 visit.place(),
                 visit.customer(),
                 visit.note(),
-                new SiteWords(visit.question().site(), visit.units()).glance(),
+                new SiteWords(visit.question().site(), visit.units(), light.cutoffs()).glance(),
                 visit.chosen().size(),
                 visit.advisor(),
                 WHEN.format(visit.changedAt()),

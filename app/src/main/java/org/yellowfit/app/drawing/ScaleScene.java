@@ -17,6 +17,9 @@ public final class ScaleScene {
     private static final double SIDE_ROOM = 1.12;
     private static final double BELOW_GROUND_SHARE = 0.045;
     private static final double UNITS = 100;
+    /** Share of the picture’s height up to which marks are set. */
+    private static final double MARKS_TO = 0.955;
+
     /** The person's place on the page for its height, with room for the heights written beside. */
     private static final double PERSON_WIDTH_SHARE = 0.4;
     /** The rules run on past the picture; the page cuts them at the plant's place. */
@@ -109,7 +112,8 @@ public final class ScaleScene {
         Pen lines = new Pen();
         StringBuilder words = new StringBuilder();
         double step = step();
-        for (double h = step; h < viewHeightM; h += step) {
+        // The topmost mark keeps room for its number.
+        for (double h = step; h < viewHeightM * MARKS_TO; h += step) {
             lines.move(-half, -h * UNITS).line(2 * half, 0);
             if (written) {
                 words.append("<text class=\"rule\" font-size=\"")

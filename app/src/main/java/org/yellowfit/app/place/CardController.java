@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.climate.Stations;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
@@ -25,11 +26,13 @@ import org.yellowfit.core.fit.WorthFindingOut;
 class CardController {
 
     private static final int MOST_TOLD = 4;
+    private final LightWords light;
     private final Visits visits;
     private final Stations stations;
     private final CatalogueStore store;
 
-    CardController(Visits visits, Stations stations, CatalogueStore store) {
+    CardController(Visits visits, Stations stations, CatalogueStore store, LightWords light) {
+        this.light = light;
         this.visits = visits;
         this.stations = stations;
         this.store = store;
@@ -41,7 +44,7 @@ class CardController {
                 visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
         Optional<Station> station = visit.answers().get(VisitFields.STATION).flatMap(stations::find);
         model.addAttribute("visit", visit);
-        model.addAttribute("sentences", SiteCard.of(visit, station));
+        model.addAttribute("sentences", SiteCard.of(visit, station, light.cutoffs()));
         model.addAttribute("leverage", leverage(visit));
         return "place/card";
     }

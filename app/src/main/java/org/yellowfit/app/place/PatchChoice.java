@@ -3,6 +3,7 @@ package org.yellowfit.app.place;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.core.fit.Question;
@@ -13,10 +14,12 @@ import org.yellowfit.core.site.SiteStudy;
 @Service
 public class PatchChoice {
 
+    private final LightWords light;
     private final Visits visits;
     private final DrawingStore store;
 
-    PatchChoice(Visits visits, DrawingStore store) {
+    PatchChoice(Visits visits, DrawingStore store, LightWords light) {
+        this.light = light;
         this.visits = visits;
         this.store = store;
     }
@@ -24,7 +27,11 @@ public class PatchChoice {
     /** @param year 0 for the year the drawing shows; empty when nothing is drawn */
     public List<BedPatch> of(Visit visit, int year) {
         return store.drawing(visit)
-                .map(drawing -> SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : year, store.seasonMonths(visit))
+                .map(drawing -> SiteStudy.of(
+                                drawing,
+                                year == 0 ? drawing.drawnIn() : year,
+                                store.seasonMonths(visit),
+                                light.cutoffs())
                         .patches())
                 .orElse(List.of());
     }

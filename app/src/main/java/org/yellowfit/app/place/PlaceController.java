@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.forms.Option;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitField;
@@ -83,12 +84,14 @@ class PlaceController {
     private static final List<String> STARTS =
             List.of("strip", "corner", "island", "front-door", "hedge-line", "courtyard", "slope");
 
+    private final LightWords light;
     private final Visits visits;
     private final DrawingStore store;
     private final PatchChoice patches;
     private final JsonMapper json;
 
-    PlaceController(Visits visits, DrawingStore store, PatchChoice patches, JsonMapper json) {
+    PlaceController(Visits visits, DrawingStore store, PatchChoice patches, JsonMapper json, LightWords light) {
+        this.light = light;
         this.visits = visits;
         this.store = store;
         this.patches = patches;
@@ -294,7 +297,11 @@ class PlaceController {
         return store.drawing(visit)
                 .filter(drawing -> !drawing.beds().isEmpty())
                 .map(drawing -> PlaceStudy.of(
-                        SiteStudy.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), store.seasonMonths(visit)),
+                        SiteStudy.of(
+                                drawing,
+                                year == 0 ? drawing.drawnIn() : checked(year),
+                                store.seasonMonths(visit),
+                                light.cutoffs()),
                         visit.units()))
                 .orElse(null);
     }

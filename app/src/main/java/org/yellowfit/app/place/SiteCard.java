@@ -13,6 +13,7 @@ import org.yellowfit.app.words.SiteWords;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Words;
 
@@ -35,14 +36,14 @@ final class SiteCard {
     private final SiteConditions site;
     private final SiteWords words;
 
-    private SiteCard(Visit visit) {
+    private SiteCard(Visit visit, LightCutoffs cutoffs) {
         this.visit = visit;
         this.site = visit.question().site();
-        this.words = new SiteWords(site, visit.units());
+        this.words = new SiteWords(site, visit.units(), cutoffs);
     }
 
-    static List<Sentence> of(Visit visit, Optional<Station> station) {
-        SiteCard card = new SiteCard(visit);
+    static List<Sentence> of(Visit visit, Optional<Station> station, LightCutoffs cutoffs) {
+        SiteCard card = new SiteCard(visit, cutoffs);
         return List.of(
                 card.sentence(
                         "winter",

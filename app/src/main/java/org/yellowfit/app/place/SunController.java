@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
@@ -56,10 +57,12 @@ class SunController {
 
     record Time(int month, String name, List<Hour> hours) {}
 
+    private final LightWords light;
     private final Visits visits;
     private final DrawingStore store;
 
-    SunController(Visits visits, DrawingStore store) {
+    SunController(Visits visits, DrawingStore store, LightWords light) {
+        this.light = light;
         this.visits = visits;
         this.store = store;
     }
@@ -213,13 +216,13 @@ class SunController {
                         .toList());
     }
 
-    private static String told(SeenSun sun, String season) {
-        LightClass light = LightClass.ofHours(sun.hours());
+    private String told(SeenSun sun, String season) {
+        LightClass seen = light.cutoffs().of(sun.hours());
         return "From %s that is %s a day: %s, %s before and %s after noon, %s of it hot."
                 .formatted(
                         season,
                         PlaceStudy.hours(sun.hours()),
-                        PlaceStudy.words(light, SunBias.of(sun.morning(), sun.afternoon())),
+                        PlaceStudy.words(seen, SunBias.of(sun.morning(), sun.afternoon())),
                         PlaceStudy.hours(sun.morning()),
                         PlaceStudy.hours(sun.afternoon()),
                         PlaceStudy.hours(sun.hot()));

@@ -21,6 +21,7 @@ import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
@@ -64,13 +65,21 @@ class HandoutController {
             String care,
             List<String> ifs) {}
 
+    private final LightWords light;
     private final Visits visits;
     private final PlantList list;
     private final CatalogueStore store;
     private final Shop shop;
     private final GrowingPlaces growingPlaces;
 
-    HandoutController(Visits visits, PlantList list, CatalogueStore store, Shop shop, GrowingPlaces growingPlaces) {
+    HandoutController(
+            Visits visits,
+            PlantList list,
+            CatalogueStore store,
+            Shop shop,
+            GrowingPlaces growingPlaces,
+            LightWords light) {
+        this.light = light;
         this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.list = list;
@@ -95,7 +104,7 @@ class HandoutController {
         List<CriterionName> rows = FitStrips.rows(judged);
         GrowingPlace place = growingPlaces.of(visit);
         model.addAttribute("visit", visit);
-        model.addAttribute("placeTold", new SiteWords(question.site(), visit.units()).known());
+        model.addAttribute("placeTold", new SiteWords(question.site(), visit.units(), light.cutoffs()).known());
         model.addAttribute(
                 "entries",
                 lines.stream()

@@ -10,7 +10,7 @@ import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.fit.SoilConditions;
 import org.yellowfit.core.fit.Surroundings;
 import org.yellowfit.core.fit.WinterConditions;
-import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.SunBias;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Numbers;
@@ -24,8 +24,11 @@ public final class SiteWords {
 
     private final SiteConditions site;
     private final UnitSystem units;
+    private final LightCutoffs cutoffs;
 
-    public SiteWords(SiteConditions site, UnitSystem units) {
+    /** @param cutoffs by which hours of sun are named */
+    public SiteWords(SiteConditions site, UnitSystem units, LightCutoffs cutoffs) {
+        this.cutoffs = cutoffs;
         this.site = site;
         this.units = units;
     }
@@ -46,7 +49,7 @@ public final class SiteWords {
         }
         if (site.light().sunHours() != null) {
             double hours = site.light().sunHours();
-            parts.add(Sentences.say("site.glance.sun", LightClass.ofHours(hours), Amount.hours(hours)));
+            parts.add(Sentences.say("site.glance.sun", cutoffs.of(hours), Amount.hours(hours)));
         }
         if (site.soil().texture() != null) {
             parts.add(Sentences.label(site.soil().texture()));
@@ -81,7 +84,7 @@ public final class SiteWords {
                 : Optional.of(Sentences.say(
                         "site.sun",
                         Amount.hours(hours),
-                        LightClass.ofHours(hours),
+                        cutoffs.of(hours),
                         bias == null ? "" : Sentences.say("site.sun." + Words.of(bias))));
     }
 

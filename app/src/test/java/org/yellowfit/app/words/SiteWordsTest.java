@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteReader;
 import org.yellowfit.core.fit.Wants;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
@@ -19,7 +20,7 @@ class SiteWordsTest {
         List<Problem> problems = new ArrayList<>();
         Question question = new Question(SiteReader.site(site, "", problems), Wants.NOTHING, Policy.STANDARD);
         assertThat(problems).isEmpty();
-        return new SiteWords(question.site(), units).known();
+        return new SiteWords(question.site(), units, LightCutoffs.USUAL).known();
     }
 
     @Test
@@ -83,9 +84,24 @@ class SiteWordsTest {
         List<Problem> problems = new ArrayList<>();
         Map<String, Object> site =
                 Map.of("zone", "6b", "sunHours", 3.96, "texture", "clay loam", "maxHeightM", 0.9, "ph", 6);
-        assertThat(new SiteWords(SiteReader.site(site, "", problems), UnitSystem.METRIC).glance())
+        assertThat(new SiteWords(SiteReader.site(site, "", problems), UnitSystem.METRIC, LightCutoffs.USUAL).glance())
                 .isEqualTo("zone 6b · shade, 4 h · clay loam · under 90 cm");
-        assertThat(new SiteWords(SiteReader.site(Map.of(), "", problems), UnitSystem.US).glance())
+        assertThat(new SiteWords(SiteReader.site(Map.of(), "", problems), UnitSystem.US, LightCutoffs.USUAL).glance())
                 .isEqualTo("Nothing noted of the place yet");
+    }
+
+    /** B1: some advisors call three hours part. */
+    @Test
+    void hoursAreNamedAsTheShopNamesThem() {
+        List<Problem> problems = new ArrayList<>();
+        var site = SiteReader.site(Map.of("sunHours", 3.5), "", problems);
+        assertThat(new SiteWords(site, UnitSystem.METRIC, LightCutoffs.USUAL)
+                        .known()
+                        .get(0))
+                .contains("3.5 h", "shade");
+        assertThat(new SiteWords(site, UnitSystem.METRIC, new LightCutoffs(6, 3, 1.5))
+                        .known()
+                        .get(0))
+                .contains("3.5 h", "part sun");
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.FlowerWood;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.YesNo;
@@ -11,15 +12,16 @@ import org.yellowfit.core.plant.YesNo;
 /** Which needs a plant's looks can give it at all. */
 final class Appearance {
 
-    /** OKLab hue of leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
+    /** Moisture of the five steps up to which a bulb that lives with it is taken to rest dry. */
     private static final double DRY_REST_TO = 2;
 
+    /** Thirds of months from January, the first third of June and of October. */
     private static final int FIRST_OF_JUNE = 15;
+
+    private static final int FIRST_OF_OCTOBER = 27;
 
     /** Open early, and their buds are lost to frost all the same. */
     private static final List<String> EARLY_BUDS = List.of("Magnolia");
-
-    private static final int FIRST_OF_OCTOBER = 27;
 
     private Appearance() {}
 
@@ -44,9 +46,7 @@ final class Appearance {
                 .map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER)
                 .orElse(false);
         boolean early = EARLY_BUDS.stream().anyMatch(genus -> plant.botanical().startsWith(genus + " "));
-        return (summer || early)
-                && plant.isWoody()
-                && plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD);
+        return (summer || early) && plant.isWoody() && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD);
     }
 
     /** Bulbs and the like that rest through summer: watering them then rots them. */
@@ -61,13 +61,13 @@ final class Appearance {
     static boolean mayDivide(Cultivar plant) {
         return !plant.isWoody()
                 && !plant.isAnnual()
-                && plant.get(Traits.DIVIDE_YEARS).filter(years -> years > 0).isPresent();
+                && plant.get(Traits.DIVIDE_YEARS).isPresent();
     }
 
     /** D3: woody plants that take hard pruning and do not lose their flowers by it. */
     static boolean takesCutting(Cultivar plant) {
-        boolean flowersSafe = !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.OLD)
-                && !plant.is(Traits.FLOWER_WOOD, org.yellowfit.core.plant.FlowerWood.BOTH);
+        boolean flowersSafe =
+                !plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, FlowerWood.BOTH);
         return plant.isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
     }
 

@@ -15,16 +15,12 @@ public enum LightClass {
         this.fromHours = fromHours;
     }
 
+    /** By the usual cut-offs. */
     public static LightClass ofHours(double hours) {
-        for (LightClass each : values()) {
-            if (hours >= each.fromHours) {
-                return each;
-            }
-        }
-        throw new IllegalArgumentException("Hours of sun cannot be negative.");
+        return LightCutoffs.USUAL.of(hours);
     }
 
-    /** Least hours of direct sun a day of this class. */
+    /** Least hours of direct sun a day of this class, by the usual cut-offs. */
     public double fromHours() {
         return fromHours;
     }

@@ -78,10 +78,6 @@ public final class LightField {
         return hot[cell];
     }
 
-    public LightClass lightClass(int cell) {
-        return LightClass.ofHours(hours(cell));
-    }
-
     public SunBias bias(int cell) {
         return SunBias.of(morning[cell], afternoon[cell]);
     }

@@ -34,19 +34,21 @@ public final class Patches {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final LightField field;
+    private final LightCutoffs cutoffs;
     private final CellGrid ground;
     private final int[] label;
     private final List<Integer> kinds = new ArrayList<>();
 
-    private Patches(LightField field) {
+    private Patches(LightField field, LightCutoffs cutoffs) {
+        this.cutoffs = cutoffs;
         this.field = field;
         this.ground = field.ground();
         this.label = new int[ground.size()];
     }
 
     /** @param bed the outline the field was made for */
-    public static List<Patch> of(LightField field, double[][] bed) {
-        Patches patches = new Patches(field);
+    public static List<Patch> of(LightField field, double[][] bed, LightCutoffs cutoffs) {
+        Patches patches = new Patches(field, cutoffs);
         patches.grow();
         patches.mergeSmall();
         patches.mergeAlike();
@@ -54,7 +56,7 @@ public final class Patches {
     }
 
     private int kind(int cell) {
-        LightClass light = field.lightClass(cell);
+        LightClass light = cutoffs.of(field.hours(cell));
         return light.ordinal() * 3 + (splits(light) ? field.bias(cell).ordinal() : SunBias.EVEN.ordinal());
     }
 
@@ -249,7 +251,7 @@ public final class Patches {
             }
         }
         return new Patch(
-                LightClass.ofHours(morning + afternoon),
+                cutoffs.of(morning + afternoon),
                 SunBias.of(morning, afternoon),
                 List.copyOf(cells),
                 morning + afternoon,

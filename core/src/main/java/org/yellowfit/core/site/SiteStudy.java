@@ -9,6 +9,7 @@ import org.locationtech.jts.algorithm.MinimumAreaRectangle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.yellowfit.core.light.CellGrid;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Patch;
@@ -41,8 +42,11 @@ public record SiteStudy(
     private static final double VIEW_REACH_M = 0.3;
     private static final double WIRE_REACH_M = 1.0;
 
-    /** @param seasonMonths the frost-free months, over which the growing season's mean is taken */
-    public static SiteStudy of(Drawing drawing, int year, List<Integer> seasonMonths) {
+    /**
+     * @param seasonMonths the frost-free months, over which the growing season's mean is taken
+     * @param cutoffs      by which patches are told apart
+     */
+    public static SiteStudy of(Drawing drawing, int year, List<Integer> seasonMonths, LightCutoffs cutoffs) {
         LightStudy study = drawing.study(year);
         double area = drawing.beds().stream()
                 .mapToDouble(bed -> Shapes.of(bed).getArea())
@@ -57,7 +61,7 @@ public record SiteStudy(
             fields.add(all);
             LightField season = all.over(seasonMonths);
             seasons.add(season);
-            for (Patch patch : Patches.of(season, bed.points())) {
+            for (Patch patch : Patches.of(season, bed.points(), cutoffs)) {
                 patches.add(bedPatch(drawing, bed, ground, patch, name(patches.size())));
             }
         }

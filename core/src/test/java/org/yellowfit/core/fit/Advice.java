@@ -57,7 +57,15 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
         for (String field : fields.isBlank() ? new String[0] : fields.trim().split("\\s+")) {
             String[] parts = field.split("=", 2);
             String text = parts[1].replace('+', ' ');
-            boolean list = List.of("exposure", "kinds", "colours", "bloomMonths", "uses", "springFrosts", "partners")
+            boolean list = List.of(
+                            "exposure",
+                            "kinds",
+                            "colours",
+                            "bloomMonths",
+                            "uses",
+                            "springFrosts",
+                            "partners",
+                            "practice")
                     .contains(parts[0]);
             values.put(parts[0], list ? text.isEmpty() ? List.of() : List.of(text.split("\\|")) : text);
         }

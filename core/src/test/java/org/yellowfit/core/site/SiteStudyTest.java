@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.light.LightClass;
+import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.SunBias;
@@ -71,7 +72,7 @@ class SiteStudyTest {
     }
 
     private static List<BedPatch> patches(String... features) {
-        return SiteStudy.of(drawing(features), 2026, SEASON).patches();
+        return SiteStudy.of(drawing(features), 2026, SEASON, LightCutoffs.USUAL).patches();
     }
 
     @Test
@@ -131,10 +132,16 @@ class SiteStudyTest {
     void anAwningFromAYearOnTakesTheSunAndKeepsTheRainOff() {
         String bed = "bed 0 0, 4 0, 4 2, 0 2";
         Drawing drawing = drawing(bed, "roof -3 -6, 7 -6, 7 4, -3 4, undersideM=2.4, fromYear=2028");
-        double before =
-                SiteStudy.of(drawing, 2026, SEASON).patches().get(0).light().hours();
-        double after =
-                SiteStudy.of(drawing, 2030, SEASON).patches().get(0).light().hours();
+        double before = SiteStudy.of(drawing, 2026, SEASON, LightCutoffs.USUAL)
+                .patches()
+                .get(0)
+                .light()
+                .hours();
+        double after = SiteStudy.of(drawing, 2030, SEASON, LightCutoffs.USUAL)
+                .patches()
+                .get(0)
+                .light()
+                .hours();
         assertThat(after).isLessThan(before - 4);
         assertThat(patches(bed, "roof -3 -6, 7 -6, 7 4, -3 4").get(0).underRoof())
                 .isTrue();
@@ -241,7 +248,7 @@ class SiteStudyTest {
     @Test
     void aPolarWinterHasNoSun() {
         Drawing drawing = new Drawing(drawing("bed 0 0, 4 0, 4 2, 0 2").features(), new Location(75, 20, 1), 0, 2026);
-        SiteStudy study = SiteStudy.of(drawing, 2026, List.of(12));
+        SiteStudy study = SiteStudy.of(drawing, 2026, List.of(12), LightCutoffs.USUAL);
         assertThat(study.patches())
                 .singleElement()
                 .satisfies(patch -> assertThat(patch.light().lightClass()).isEqualTo(LightClass.DEEP_SHADE));
