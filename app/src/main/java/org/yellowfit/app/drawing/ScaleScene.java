@@ -116,7 +116,8 @@ public final class ScaleScene {
         for (double h = step; h < viewHeightM * MARKS_TO; h += step) {
             lines.move(-half, -h * UNITS).line(2 * half, 0);
             if (written) {
-                words.append("<text class=\"rule\" font-size=\"")
+                words.append(
+                                "<text class=\"rule\" fill=\"#5c574b\" font-family=\"Source Sans, sans-serif\" font-size=\"")
                         .append(Pen.text(viewHeightM * 3.6))
                         .append("\" x=\"")
                         .append(Pen.text(-widthM * UNITS / 2 + viewHeightM * 1.5))

@@ -16,7 +16,6 @@ import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.WorthFindingOut;
@@ -40,8 +39,7 @@ class CardController {
 
     @GetMapping("/visits/{id}/card")
     String show(@PathVariable UUID id, Model model) {
-        Visit visit =
-                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+        Visit visit = visits.open(id);
         Optional<Station> station = visit.answers().get(VisitFields.STATION).flatMap(stations::find);
         model.addAttribute("visit", visit);
         model.addAttribute("sentences", SiteCard.of(visit, station, light.cutoffs()));

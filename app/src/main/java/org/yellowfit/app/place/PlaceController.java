@@ -100,7 +100,7 @@ class PlaceController {
 
     @GetMapping("/visits/{id}/place")
     String show(@PathVariable UUID id, Model model) throws java.io.IOException {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Optional<Location> where = store.where(visit);
         Map<String, Object> given = new LinkedHashMap<>();
         given.put("version", visit.version());
@@ -165,7 +165,7 @@ class PlaceController {
     @PostMapping(value = "/visits/{id}/place", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseBody
     ResponseEntity<Saved> save(@PathVariable UUID id, @RequestBody String body, @AuthenticationPrincipal SignedIn me) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Map<String, Object> request;
         long version = visit.version();
         Edit edit;
@@ -179,7 +179,7 @@ class PlaceController {
                     .body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
         }
         Visits.Outcome outcome =
-                visits.save(id, version, edit, me.displayName()).orElseThrow(PlaceController::gone);
+                visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             // Both moved the same thing: theirs stands, and is sent back; undo here still holds what was drawn here.
             List<String> told = List.of(
@@ -211,7 +211,7 @@ class PlaceController {
     @GetMapping("/visits/{id}/place/study.json")
     @ResponseBody
     ResponseEntity<PlaceStudy> study(@PathVariable UUID id, @RequestParam(defaultValue = "0") int year) {
-        PlaceStudy study = study(find(id), checked(year));
+        PlaceStudy study = study(visits.open(id), checked(year));
         return study == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(study);
     }
 
@@ -222,7 +222,7 @@ class PlaceController {
         if (month < 1 || month > 12) {
             return ResponseEntity.badRequest().build();
         }
-        return found(store.drawing(find(id))
+        return found(store.drawing(visits.open(id))
                 .map(drawing -> ShadowFrames.of(drawing, year == 0 ? drawing.drawnIn() : checked(year), month)));
     }
 
@@ -238,7 +238,7 @@ class PlaceController {
         if (month < 1 || month > 12 || !(Math.abs(x) < 2000 && Math.abs(y) < 2000)) {
             return ResponseEntity.badRequest().build();
         }
-        return found(store.drawing(find(id))
+        return found(store.drawing(visits.open(id))
                 .map(drawing -> SpotStory.of(
                         CellStory.of(drawing.study(year == 0 ? drawing.drawnIn() : checked(year)), x, y, month),
                         month)));
@@ -253,7 +253,7 @@ class PlaceController {
     /** The drawing as GeoJSON, metres in a frame of its own (docs/drawing-format.md). */
     @GetMapping("/visits/{id}/place.geojson")
     ResponseEntity<String> export(@PathVariable UUID id) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Map<String, Object> collection = new LinkedHashMap<>();
         collection.put("type", "FeatureCollection");
         Map<String, Object> at = new LinkedHashMap<>();
@@ -275,7 +275,7 @@ class PlaceController {
             @RequestParam(defaultValue = "0") int year,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        BedPatch chosen = patches.of(find(id), checked(year)).stream()
+        BedPatch chosen = patches.of(visits.open(id), checked(year)).stream()
                 .filter(each -> each.name().equals(patch))
                 .findFirst()
                 .orElseThrow(() -> new NotFound(
@@ -321,13 +321,5 @@ class PlaceController {
     @SuppressWarnings("unchecked")
     private static Map<String, Object> map(Object value) {
         return value instanceof Map<?, ?> map ? (Map<String, Object>) map : Map.of();
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(PlaceController::gone);
-    }
-
-    private static NotFound gone() {
-        return new NotFound("There is no such visit; it may have been erased.");
     }
 }

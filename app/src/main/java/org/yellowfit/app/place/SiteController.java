@@ -29,7 +29,6 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.NotFound;
 
 @Controller
 class SiteController {
@@ -66,7 +65,7 @@ class SiteController {
 
     @GetMapping("/visits/{id}/site")
     String edit(@PathVariable UUID id, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         return show(model, visit, SiteForm.of(visit.answers(), visit.version()));
     }
 
@@ -79,7 +78,7 @@ class SiteController {
             Model model,
             HttpServletResponse response,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Map<String, String> typed = typed(params);
         VisitForm.Checked checked = VisitForm.check(named(typed, visit.answers()), visit.answers());
         if (!checked.isFine()) {
@@ -87,7 +86,7 @@ class SiteController {
         }
         Visits.Outcome outcome = visits.save(
                         id, version, withGuesses(checked.edit(), typed, visit.answers()), me.displayName())
-                .orElseThrow(SiteController::gone);
+                .orElseThrow(Visits::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
@@ -120,14 +119,6 @@ class SiteController {
         model.addAttribute("visit", visit);
         model.addAttribute("page", SitePage.of(form, catalogue.partnerGroups()));
         return "place/site";
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(SiteController::gone);
-    }
-
-    private static NotFound gone() {
-        return new NotFound("There is no such visit; it may have been erased.");
     }
 
     /** Every field of the form, so that a box that was unticked is known to be so. */

@@ -24,7 +24,6 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Room;
 import org.yellowfit.core.fit.SiteFields;
@@ -55,14 +54,14 @@ class SoilController {
 
     @GetMapping("/visits/{id}/soil")
     String show(@PathVariable UUID id, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         return show(model, visit, kept(visit));
     }
 
     /** What the typed tests come to, without keeping anything. */
     @PostMapping("/visits/{id}/soil/try")
     String tried(@PathVariable UUID id, @RequestParam Map<String, String> typed, Model model) {
-        fill(model, find(id), typed);
+        fill(model, visits.open(id), typed);
         return "place/soil-result :: result";
     }
 
@@ -75,7 +74,7 @@ class SoilController {
             Model model,
             jakarta.servlet.http.HttpServletResponse response,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         VisitForm.Checked checked = check(visit, typed);
         SoilForm form = form(visit, checked);
         Edit edit = new Edit();
@@ -95,7 +94,7 @@ class SoilController {
     @PostMapping("/visits/{id}/soil/probe")
     @ResponseBody
     Reading probe(@PathVariable UUID id, @RequestParam(defaultValue = "0") int before) {
-        find(id);
+        visits.open(id);
         return new Reading(probe.read(id.toString(), Math.max(0, Math.min(1000, before))), probe.name());
     }
 
@@ -207,9 +206,5 @@ class SoilController {
 
     private static void otherwise(Map<String, String> typed, Field<?> field, String text) {
         typed.merge(field.name(), text, (before, other) -> before.isBlank() ? other : before);
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
     }
 }

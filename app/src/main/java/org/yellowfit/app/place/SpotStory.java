@@ -1,12 +1,12 @@
 package org.yellowfit.app.place;
 
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CellStory.Spell;
-import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
 
 /** A spot's day in sentences: what takes which hours, and how much sun is left. */
 record SpotStory(String title, List<String> told) {
@@ -14,9 +14,9 @@ record SpotStory(String title, List<String> told) {
     private static final double SHORT_H = 0.2;
 
     static SpotStory of(List<Spell> spells, int month) {
-        String name = Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+        Month name = Month.of(month);
         if (spells.isEmpty()) {
-            return new SpotStory("In mid " + name, List.of("The sun never stands high enough to count."));
+            return new SpotStory(Sentences.say("spot.no-sun.title", name), List.of(Sentences.say("spot.no-sun")));
         }
         double sun = spells.stream()
                 .mapToDouble(spell -> length(spell) * (spell.isSun() ? 1 : spell.passes()))
@@ -27,19 +27,29 @@ record SpotStory(String title, List<String> told) {
                 told.add(sentence(spells.get(i), i == 0, i == spells.size() - 1));
             }
         }
-        return new SpotStory("Mid " + name + ": " + Numbers.rounded(sun, 1) + " h of sun here", told);
+        return new SpotStory(Sentences.say("spot.title", name, Amount.hours(sun)), told);
     }
 
     private static String sentence(Spell spell, boolean first, boolean last) {
         String from = ShadowFrames.clock(spell.fromClockH());
         String to = ShadowFrames.clock(spell.toClockH());
-        String when = first && last ? "all day" : first ? "until " + to : last ? "from " + from : from + " to " + to;
+        Fact when = when(from, to, first, last);
         if (spell.isSun()) {
-            return "Sun " + when + ".";
+            return Sentences.say("spot.sun", when);
         }
-        String through =
-                spell.passes() > 0.02 ? "; %d %% comes through".formatted(Math.round(spell.passes() * 100)) : "";
-        return "In the shade of " + spell.obstacle().name() + " " + when + through + ".";
+        boolean dappled = spell.passes() > 0.02;
+        return Sentences.say(
+                dappled ? "spot.dappled" : "spot.shade",
+                spell.obstacle().name(),
+                when,
+                Math.round(spell.passes() * 100));
+    }
+
+    private static Fact when(String from, String to, boolean first, boolean last) {
+        if (first) {
+            return last ? Fact.of("spot.all-day") : Fact.of("spot.until", to);
+        }
+        return last ? Fact.of("spot.from", from) : Fact.of("spot.within", from, to);
     }
 
     private static double length(Spell spell) {

@@ -69,7 +69,7 @@ class SunController {
 
     @GetMapping("/visits/{id}/sun")
     String show(@PathVariable UUID id, Model model) {
-        return show(model, find(id), List.of(), null);
+        return show(model, visits.open(id), List.of(), null);
     }
 
     /** Keeps the ticked hours; with {@code use} they become the site's. */
@@ -80,7 +80,7 @@ class SunController {
             @RequestParam(defaultValue = "false") boolean use,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Edit edit = new Edit();
         for (int month : SeenSun.TIMES) {
             List<Integer> hours = params.getOrDefault("m" + month, List.of()).stream()
@@ -110,7 +110,7 @@ class SunController {
             jakarta.servlet.http.HttpServletResponse response,
             RedirectAttributes flash)
             throws IOException {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Optional<Location> where = store.where(visit);
         if (file.isEmpty() || where.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -163,7 +163,7 @@ class SunController {
     /** The simulated logger: the file it would write in the middle of the first bed drawn, or in the open. */
     @GetMapping("/visits/{id}/sun/simulated-log.csv")
     ResponseEntity<String> simulated(@PathVariable UUID id) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Location where = store.where(visit)
                 .orElseThrow(() -> new NotFound("It is not known where the place lies; choose a station first."));
         LocalDate first = LocalDate.of(Year.now().getValue(), where.isSouth() ? 12 : 6, 10);
@@ -239,9 +239,5 @@ class SunController {
         return SeenSun.TIMES.stream()
                 .collect(Collectors.toMap(
                         month -> month, month -> new TreeSet<>(answers.get(VisitFields.seenSun(month), List.of()))));
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
     }
 }

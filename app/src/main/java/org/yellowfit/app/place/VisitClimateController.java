@@ -36,7 +36,7 @@ class VisitClimateController {
 
     @GetMapping("/visits/{id}/climate")
     String show(@PathVariable UUID id, @RequestParam Optional<UUID> station, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Optional<Station> shown =
                 stations.chosen(station.or(() -> visit.answers().get(VisitFields.STATION)));
         model.addAttribute("visit", visit);
@@ -61,16 +61,12 @@ class VisitClimateController {
             @RequestParam UUID station,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        find(id);
+        visits.open(id);
         Station taken = stations.find(station)
                 .orElseThrow(() -> new NotFound("There is no such station; it may have been taken out."));
         visits.put(id, StationAnswers.of(taken), me.displayName());
         flash.addFlashAttribute(
                 "told", List.of("The climate of this place is now that of %s.".formatted(taken.name())));
         return "redirect:/visits/" + id + "/climate";
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
     }
 }

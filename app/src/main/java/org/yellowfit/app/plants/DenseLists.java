@@ -34,6 +34,7 @@ import org.yellowfit.core.fit.UnmetDemands;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
@@ -282,50 +283,43 @@ class DenseLists {
     private static List<String> opens(List<UnmetDemands.Opening> openings, UnitSystem units) {
         return openings.stream()
                 .limit(OPENINGS)
-                .map(opening -> "%s: %d more plant%s."
-                        .formatted(
-                                Sentences.say(opening.demand().without(), units),
-                                opening.plants(),
-                                opening.plants() == 1 ? "" : "s"))
+                .map(opening -> Sentences.say(
+                        Fact.of(
+                                "unmet.opens",
+                                opening.demand().without(),
+                                Fact.of("unmet.more-plants", opening.plants())),
+                        units))
                 .toList();
     }
 
     /** Nothing is left: which demands do not go together, and what giving each up would open. */
     private static List<String> conflict(Catalogue catalogue, Question question, UnitSystem units) {
-        List<String> told = new ArrayList<>();
+        List<Fact> told = new ArrayList<>();
         UnmetDemands lacking = UnmetDemands.insisting(catalogue, question);
         lacking.conflict().ifPresent(conflict -> {
-            told.add("No plant of the catalogue meets both “%s” and “%s”."
-                    .formatted(
-                            Sentences.say(conflict.one().words(), units),
-                            Sentences.say(conflict.other().words(), units)));
-            told.add("Giving up “%s” opens %s; giving up “%s” opens %s."
-                    .formatted(
-                            Sentences.say(conflict.one().words(), units),
-                            plants(conflict.opensOne()),
-                            Sentences.say(conflict.other().words(), units),
-                            plants(conflict.opensOther())));
+            Fact one = conflict.one().words();
+            Fact other = conflict.other().words();
+            told.add(Fact.of("unmet.conflict", one, other));
+            told.add(Fact.of(
+                    "unmet.giving-up-either", one, plants(conflict.opensOne()), other, plants(conflict.opensOther())));
         });
-        lacking.openings().stream()
-                .limit(OPENINGS)
-                .forEach(opening -> told.add("Giving up “%s” alone opens %s, like %s."
-                        .formatted(
-                                Sentences.say(opening.demand().words(), units),
-                                plants(opening.plants()),
-                                opening.best().get(0).name())));
+        lacking.openings().stream().limit(OPENINGS).forEach(opening -> told.add(givingUp("unmet.giving-up", opening)));
         if (lacking.openings().isEmpty()) {
-            lacking.fewestTogether()
-                    .ifPresent(opening -> told.add("The nearest way: giving up %s opens %s, like %s."
-                            .formatted(
-                                    Sentences.say(opening.demand().words(), units),
-                                    plants(opening.plants()),
-                                    opening.best().get(0).name())));
+            lacking.fewestTogether().ifPresent(opening -> told.add(givingUp("unmet.nearest-way", opening)));
         }
-        return told;
+        return Sentences.each(told, units);
     }
 
-    private static String plants(int count) {
-        return count == 0 ? "none by itself" : count == 1 ? "1 plant" : count + " plants";
+    private static Fact givingUp(String key, UnmetDemands.Opening opening) {
+        return Fact.of(
+                key,
+                opening.demand().words(),
+                plants(opening.plants()),
+                opening.best().get(0).name());
+    }
+
+    private static Fact plants(int count) {
+        return count == 0 ? Fact.of("unmet.none") : Fact.of("unmet.plants", count);
     }
 
     private static String upper(String text) {

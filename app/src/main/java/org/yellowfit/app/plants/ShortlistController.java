@@ -78,7 +78,7 @@ class ShortlistController {
             @RequestParam(defaultValue = "") String plant,
             @AuthenticationPrincipal SignedIn me,
             Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         if (view.equals("cards") || !why.isBlank()) {
             return show(model, visit, why);
         }
@@ -101,7 +101,7 @@ class ShortlistController {
     /** The list again, as it would be with some answers about the site changed. */
     @GetMapping("/visits/{id}/shortlist/list")
     String list(@PathVariable UUID id, @RequestParam Map<String, String> params, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         model.addAttribute("visit", visit);
         DenseLists.Drawn drawn = dense.tried(visit, Dial.tried(params), grouping(params.getOrDefault("group", "none")));
         model.addAttribute("list", drawn.list());
@@ -113,7 +113,7 @@ class ShortlistController {
     @GetMapping("/visits/{id}/shortlist/plants/{plant}")
     String plant(
             @PathVariable UUID id, @PathVariable String plant, @RequestParam Map<String, String> params, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         model.addAttribute("visit", visit);
         try {
             addCard(
@@ -134,7 +134,7 @@ class ShortlistController {
             @RequestParam Map<String, String> params,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         VisitForm.Checked checked = VisitForm.check(Dial.typed(params, visit), visit.answers());
         if (checked.isFine()) {
             visits.put(id, checked.edit(), me.displayName());
@@ -152,7 +152,7 @@ class ShortlistController {
             @PathVariable String plant,
             @RequestParam(defaultValue = "false") boolean back,
             @AuthenticationPrincipal SignedIn me) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         List<String> passed = new ArrayList<>(visit.passed());
         passed.remove(plant);
         if (!back && plant.matches("[a-z0-9-]{1,80}")) {
@@ -204,7 +204,7 @@ class ShortlistController {
             Model model,
             HttpServletResponse response,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Map<String, String> typed = new HashMap<>();
         WISHES.forEach(field -> typed.put(
                 field.key(),
@@ -222,7 +222,7 @@ class ShortlistController {
             return threads(model, visit, "none", "");
         }
         Visits.Outcome outcome =
-                visits.save(id, version, checked.edit(), me.displayName()).orElseThrow(ShortlistController::gone);
+                visits.save(id, version, checked.edit(), me.displayName()).orElseThrow(Visits::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             flash.addFlashAttribute(
                     "told",
@@ -239,7 +239,7 @@ class ShortlistController {
             @PathVariable String plant,
             @RequestParam(defaultValue = "shortlist") String back,
             RedirectAttributes flash) {
-        find(id);
+        visits.open(id);
         if (store.find(plant).isEmpty()) {
             throw new NotFound("The catalogue has no such plant.");
         }
@@ -312,13 +312,5 @@ class ShortlistController {
 
     private String wishFields(WishesPage wishes) {
         return fragments.draw("plants/tools-fields", "fields", Map.of("wishes", wishes));
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(ShortlistController::gone);
-    }
-
-    private static NotFound gone() {
-        return new NotFound("There is no such visit; it may have been erased.");
     }
 }

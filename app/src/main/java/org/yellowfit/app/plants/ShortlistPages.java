@@ -171,8 +171,7 @@ class ShortlistPages {
         UnitSystem units = visit.units();
         double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
-                + units.length(growth.spread(years).mid()) + " wide";
+        String size = FitWords.size(growth, years, units);
         return new Card(
                 plant.id(),
                 plant.botanical(),

@@ -16,7 +16,6 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -48,8 +47,7 @@ class SideBySideController {
             @RequestParam(defaultValue = "") String behind,
             @RequestParam(defaultValue = "") List<String> ids,
             Model model) {
-        Visit visit =
-                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+        Visit visit = visits.open(id);
         int years = oneOf(age, AGES, 10);
         List<Cultivar> plants = (ids.isEmpty() ? visit.chosen() : ids)
                 .stream()

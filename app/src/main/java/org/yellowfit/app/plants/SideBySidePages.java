@@ -31,6 +31,7 @@ import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SideBySide;
+import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
@@ -188,17 +189,8 @@ class SideBySidePages {
             int years,
             int month) {
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = units.length(growth.heightInFlower(years).mid()) + " high, "
-                + units.length(growth.spread(years).mid()) + " wide";
-        String outgrown = SideBySide.outgrown(plant, question.site())
-                .map(year -> year == 1
-                        ? "Outgrows the place in its first year."
-                        : "Outgrows the place in year " + year + ".")
-                .orElse(
-                        question.site().room().maxHeightM() == null
-                                        && question.site().room().widthM() == null
-                                ? ""
-                                : "Never outgrows the place.");
+        String size = FitWords.size(growth, years, units);
+        String outgrown = outgrown(plant, question.site());
         return new Column(
                 plant.id(),
                 plant.botanical(),
@@ -258,6 +250,13 @@ class SideBySidePages {
                                 : day(each.from().get()) + " to "
                                         + day(each.to().orElseThrow())))
                 .toList();
+    }
+
+    private static String outgrown(Cultivar plant, SiteConditions site) {
+        boolean anyRoom = site.room().maxHeightM() != null || site.room().widthM() != null;
+        return SideBySide.outgrown(plant, site)
+                .map(year -> Sentences.say("plant.outgrown", year))
+                .orElse(anyRoom ? Sentences.say("plant.never-outgrown") : "");
     }
 
     private static String day(int dayOfYear) {

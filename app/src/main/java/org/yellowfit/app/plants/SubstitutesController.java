@@ -69,8 +69,7 @@ class SubstitutesController {
             @PathVariable String plant,
             @RequestParam(defaultValue = "") List<String> but,
             Model model) {
-        Visit visit =
-                visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
+        Visit visit = visits.open(id);
         Question question = visit.question();
         Cultivar asked = store.find(plant).orElseThrow(() -> new NotFound("The catalogue has no such plant."));
         List<Substitutes.Offer> offers =

@@ -27,7 +27,6 @@ import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.app.words.SiteWords;
 import org.yellowfit.core.care.CareSummary;
@@ -89,7 +88,7 @@ class HandoutController {
 
     @GetMapping("/visits/{id}/handout")
     String show(@PathVariable UUID id, Model model) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         Question question = visit.question();
         List<Line> lines = list.of(id);
         List<Candidate> judged = lines.isEmpty()
@@ -124,14 +123,14 @@ class HandoutController {
 
     @PostMapping("/visits/{id}/finished")
     String finish(@PathVariable UUID id, @RequestParam boolean done) {
-        find(id);
+        visits.open(id);
         visits.finish(id, done);
         return "redirect:/visits/" + id + "/handout";
     }
 
     @PostMapping("/visits/{id}/erase")
     String erase(@PathVariable UUID id) {
-        find(id);
+        visits.open(id);
         visits.erase(id);
         return "redirect:/";
     }
@@ -141,7 +140,7 @@ class HandoutController {
     ResponseEntity<Map<String, Object>> kept(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .header("Content-Disposition", "attachment; filename=\"visit.json\"")
-                .body(find(id).kept());
+                .body(visits.open(id).kept());
     }
 
     private Entry entry(
@@ -194,9 +193,5 @@ class HandoutController {
     private String total(List<Line> lines) {
         return shop.money(
                 lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
     }
 }

@@ -77,12 +77,12 @@ class ListController {
 
     @GetMapping("/visits/{id}/list")
     String show(@PathVariable UUID id, Model model) {
-        return page(find(id), model);
+        return page(visits.open(id), model);
     }
 
     @PostMapping("/visits/{id}/list")
     String add(@PathVariable UUID id, @RequestParam List<String> plant) {
-        find(id);
+        visits.open(id);
         plant.forEach(each -> list.add(id, each));
         return "redirect:/visits/" + id + "/list";
     }
@@ -95,7 +95,7 @@ class ListController {
             Model model,
             HttpServletResponse response,
             RedirectAttributes flash) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         try {
             if (!list.change(
                     id, line, Long.parseLong(typed.getOrDefault("version", "-1")), content(typed, visit.units()))) {
@@ -116,14 +116,14 @@ class ListController {
 
     @PostMapping("/visits/{id}/list/{line}/away")
     String remove(@PathVariable UUID id, @PathVariable long line, RedirectAttributes flash) {
-        find(id);
+        visits.open(id);
         list.remove(id, line).ifPresent(removed -> flash.addFlashAttribute("removed", undo(removed)));
         return "redirect:/visits/" + id + "/list";
     }
 
     @PostMapping("/visits/{id}/list/back")
     String putBack(@PathVariable UUID id, @RequestParam Map<String, String> typed) {
-        Visit visit = find(id);
+        Visit visit = visits.open(id);
         try {
             int position = (int) Numbers.parse(typed.getOrDefault("position", "0"));
             list.putBack(id, new Removed(typed.getOrDefault("plant", ""), position, content(typed, UnitSystem.METRIC)));
@@ -261,9 +261,5 @@ class ListController {
                 units == UnitSystem.US ? units.length(line.amount()) : Numbers.rounded(line.amount(), 2) + " m";
             default -> Numbers.rounded(line.amount(), 0);
         };
-    }
-
-    private Visit find(UUID id) {
-        return visits.find(id).orElseThrow(() -> new NotFound("There is no such visit; it may have been erased."));
     }
 }

@@ -9,6 +9,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.OpenPlaces;
+import org.yellowfit.app.web.NotFound;
 
 /** The visits: kept, merged, taken out and erased. */
 @Service
@@ -45,6 +46,16 @@ public class Visits implements OpenPlaces {
     @Transactional(readOnly = true)
     public Optional<Visit> find(UUID id) {
         return visits.one(id).map(VisitEntity::toVisit);
+    }
+
+    /** @throws NotFound when there is no such visit */
+    @Transactional(readOnly = true)
+    public Visit open(UUID id) {
+        return find(id).orElseThrow(Visits::gone);
+    }
+
+    public static NotFound gone() {
+        return new NotFound("There is no such visit; it may have been erased.");
     }
 
     @Override

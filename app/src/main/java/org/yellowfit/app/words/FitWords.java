@@ -5,6 +5,9 @@ import java.util.List;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Remedy;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 
@@ -19,6 +22,13 @@ public final class FitWords {
                 .limitingJudgement()
                 .map(judgement -> Sentences.say(judgement.why(), units))
                 .orElseGet(() -> Sentences.say(candidate.criteria().isEmpty() ? "fit.nothing-known" : "fit.all"));
+    }
+
+    /** How high and wide it usually is after some years, flowers included. */
+    public static String size(PlantGrowth growth, double years, UnitSystem units) {
+        Amount height = Amount.metres(growth.heightInFlower(years).mid());
+        Amount width = Amount.metres(growth.spread(years).mid());
+        return Sentences.say(Fact.of("plant.size", height, width), units);
     }
 
     /** The name of a criterion, in a word or three. */
