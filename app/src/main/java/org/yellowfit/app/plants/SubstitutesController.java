@@ -121,7 +121,7 @@ class SubstitutesController {
     private static List<String> words(List<String> traits) {
         return traits.stream()
                 .map(trait ->
-                        Traits.named(trait).map(TraitWords::name).orElse(trait).toLowerCase(Locale.ROOT))
+                        Traits.named(trait).map(TraitWords::alone).orElse(trait).toLowerCase(Locale.ROOT))
                 .toList();
     }
 
