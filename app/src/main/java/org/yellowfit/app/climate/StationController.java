@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.LineProblem;
@@ -33,9 +34,11 @@ class StationController {
     private static final int LARGEST_FILE = 20 * 1024 * 1024;
 
     private final Stations stations;
+    private final Fragments fragments;
 
-    StationController(Stations stations) {
+    StationController(Stations stations, Fragments fragments) {
         this.stations = stations;
+        this.fragments = fragments;
     }
 
     @GetMapping("/stations")
@@ -122,6 +125,7 @@ class StationController {
     String away(@PathVariable UUID id, RedirectAttributes flash) {
         Station station = find(id);
         stations.remove(id);
+        fragments.forget();
         flash.addFlashAttribute(
                 "told",
                 List.of("The station %s is gone. Visits keep what they took from it.".formatted(station.name())));

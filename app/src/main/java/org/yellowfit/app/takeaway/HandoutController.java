@@ -27,6 +27,7 @@ import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.app.words.SiteWords;
 import org.yellowfit.core.care.CareSummary;
@@ -70,6 +71,7 @@ class HandoutController {
     private final CatalogueStore store;
     private final Shop shop;
     private final GrowingPlaces growingPlaces;
+    private final Fragments fragments;
 
     HandoutController(
             Visits visits,
@@ -77,7 +79,9 @@ class HandoutController {
             CatalogueStore store,
             Shop shop,
             GrowingPlaces growingPlaces,
-            LightWords light) {
+            LightWords light,
+            Fragments fragments) {
+        this.fragments = fragments;
         this.light = light;
         this.growingPlaces = growingPlaces;
         this.visits = visits;
@@ -132,6 +136,7 @@ class HandoutController {
     String erase(@PathVariable UUID id) {
         visits.open(id);
         visits.erase(id);
+        fragments.forget();
         return "redirect:/";
     }
 

@@ -2,6 +2,7 @@ package org.yellowfit.app.web;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -39,17 +40,23 @@ public class Fragments {
     }
 
     /**
-     * What was made for an equal key lately, or else is made now.
+     * What was made in this language for an equal key lately, or else is made now.
      *
-     * @param key all that it depends on; its type belongs to one kind of part
+     * @param key all else that it depends on; its type belongs to one kind of part
      */
     @SuppressWarnings("unchecked") // a type of key is used with one type of part
     public <T> T once(Object key, Supplier<T> make) {
-        Object found = kept.get(key);
+        List<Object> inLanguage = List.of(LocaleContextHolder.getLocale(), key);
+        Object found = kept.get(inLanguage);
         if (found == null) {
             found = make.get();
-            kept.put(key, found);
+            kept.put(inLanguage, found);
         }
         return (T) found;
+    }
+
+    /** Nothing is kept any more: for what no key tells, and for customers who are to be forgotten. */
+    public void forget() {
+        kept.clear();
     }
 }

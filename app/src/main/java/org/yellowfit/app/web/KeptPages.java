@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.http.MediaType;
@@ -29,7 +30,8 @@ import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 @Component
 public class KeptPages {
 
-    private static final String MARK = "csrf-token-of-this-request";
+    /** Not to be known outside, or a text somebody typed could ask for the token of whoever reads it. */
+    private static final String MARK = UUID.randomUUID().toString();
 
     private final Fragments fragments;
     private final ThymeleafViewResolver resolver;
