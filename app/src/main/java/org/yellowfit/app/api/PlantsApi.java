@@ -281,9 +281,10 @@ class PlantsApi {
         if (area == null && length == null && problems.isEmpty()) {
             problems.add(new Problem("areaM2", "Either areaM2 or lengthM is needed."));
         }
-        return area != null
-                ? new PlantingSpace.Area(area)
-                : length == null ? null : new PlantingSpace.Row(length, false);
+        if (area != null) {
+            return new PlantingSpace.Area(area);
+        }
+        return length == null ? null : new PlantingSpace.Row(length, false);
     }
 
     private static School school(String text) {

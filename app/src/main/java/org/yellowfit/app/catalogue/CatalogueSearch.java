@@ -38,7 +38,10 @@ class CatalogueSearch {
     private static final int SHORTEST_CORRECTED = 4;
     private static final int MOST_WORDS = 8;
 
-    /** What is asked for. {@code chosen}: for each facet the group the list is narrowed to; {@code colour}: one looked for, the nearest first. */
+    /**
+     * What is asked for. {@code chosen}: for each facet the group the list is narrowed to; {@code colour}: one looked
+     * for, the nearest first.
+     */
     record Asked(String typed, Map<Facet, Integer> chosen, Optional<ColourWish> colour) {}
 
     /**

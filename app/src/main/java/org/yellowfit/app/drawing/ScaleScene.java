@@ -17,6 +17,9 @@ public final class ScaleScene {
     private static final double SIDE_ROOM = 1.12;
     private static final double BELOW_GROUND_SHARE = 0.045;
     private static final double UNITS = 100;
+    /** A number of the scale; alone, as a picture, it has no style sheet. */
+    private static final String WRITTEN =
+            "<text class=\"rule\" fill=\"#5c574b\" font-family=\"Source Sans, sans-serif\" font-size=\"";
     /** Share of the picture’s height up to which marks are set. */
     private static final double MARKS_TO = 0.955;
 
@@ -116,8 +119,7 @@ public final class ScaleScene {
         for (double h = step; h < viewHeightM * MARKS_TO; h += step) {
             lines.move(-half, -h * UNITS).line(2 * half, 0);
             if (written) {
-                words.append(
-                                "<text class=\"rule\" fill=\"#5c574b\" font-family=\"Source Sans, sans-serif\" font-size=\"")
+                words.append(WRITTEN)
                         .append(Pen.text(viewHeightM * 3.6))
                         .append("\" x=\"")
                         .append(Pen.text(-widthM * UNITS / 2 + viewHeightM * 1.5))

@@ -226,9 +226,9 @@ class ShortlistController {
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             flash.addFlashAttribute(
                     "told",
-                    List.of(
-                            conflict.current().changedBy()
-                                    + " changed the same wishes meanwhile, so yours were not saved. Below are the wishes as they now stand; set yours again if they still hold."));
+                    List.of(conflict.current().changedBy()
+                            + " changed the same wishes meanwhile, so yours were not saved. "
+                            + "Below are the wishes as they now stand; set yours again if they still hold."));
         }
         return "redirect:/visits/" + id + "/shortlist";
     }

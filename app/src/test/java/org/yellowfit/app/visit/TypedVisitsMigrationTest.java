@@ -96,9 +96,10 @@ class TypedVisitsMigrationTest {
                             list.stream().map(TypedVisitsMigrationTest::plain).toList())
                     .equals(joined);
         }
-        return written instanceof Boolean yes
-                ? text.equals(yes ? "yes" : "no")
-                : text.equalsIgnoreCase(String.valueOf(written));
+        if (written instanceof Boolean yes) {
+            return text.equals(yes ? "yes" : "no");
+        }
+        return text.equalsIgnoreCase(String.valueOf(written));
     }
 
     private static String plain(Object value) {

@@ -52,12 +52,15 @@ class UnderstandingTest {
     /** {@code search.at-most.high(60 cm)} is named “at-most.high 60 cm”. */
     private static String name(Fact meaning) {
         String key = meaning.key().replace("search.", "").replace("value", "");
-        String values = meaning.values().stream()
-                .map(value -> value instanceof Fact fact
-                        ? name(fact)
-                        : value instanceof Enum<?> word ? Words.of(word) : String.valueOf(value))
-                .collect(Collectors.joining(" "));
+        String values = meaning.values().stream().map(UnderstandingTest::named).collect(Collectors.joining(" "));
         return (key + " " + values).strip();
+    }
+
+    private static String named(Object value) {
+        if (value instanceof Fact fact) {
+            return name(fact);
+        }
+        return value instanceof Enum<?> word ? Words.of(word) : String.valueOf(value);
     }
 
     @ParameterizedTest(name = "{0} → {2}: {1}")

@@ -115,14 +115,17 @@ class VocabularyTest {
                 .isFalse();
     }
 
+    private static String word(Object value) {
+        if (value instanceof Fact fact) {
+            return words(fact);
+        }
+        return value instanceof Enum<?> word ? Words.of(word) : String.valueOf(value);
+    }
+
     /** What a condition means, without capitals and hyphens; the program's own words are tested beside its bundle. */
     private static String words(Fact meaning) {
         List<Object> values = meaning.values();
-        String value = values.isEmpty()
-                ? ""
-                : values.get(0) instanceof Fact fact
-                        ? words(fact)
-                        : values.get(0) instanceof Enum<?> word ? Words.of(word) : String.valueOf(values.get(0));
+        String value = values.isEmpty() ? "" : word(values.get(0));
         return plain(
                 switch (meaning.key()) {
                     case "value" -> value;
