@@ -19,7 +19,7 @@ class ScreenErrors {
     @ExceptionHandler(NotFound.class)
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notFound(NotFound e, Model model) {
-        model.addAttribute("headline", "This is not here");
+        model.addAttribute("status", HttpStatus.NOT_FOUND.value());
         model.addAttribute("text", e.getMessage());
         return "error";
     }
@@ -28,8 +28,7 @@ class ScreenErrors {
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String noSuchAddress(MethodArgumentTypeMismatchException e, Model model) {
         LOG.debug("An address that names nothing", e);
-        model.addAttribute("headline", "This is not here");
-        model.addAttribute("text", "The address names nothing that is kept here. Start again from the counter.");
+        model.addAttribute("status", HttpStatus.NOT_FOUND.value());
         return "error";
     }
 }

@@ -57,6 +57,10 @@ public final class Sentences {
         return say(Fact.of(key, values), UnitSystem.METRIC);
     }
 
+    static boolean has(String key) {
+        return bundle().containsKey(key);
+    }
+
     /** What the bundle has under a key; empty when it has nothing. */
     public static Optional<String> find(String key) {
         return bundle().containsKey(key) ? Optional.of(say(key)) : Optional.empty();
