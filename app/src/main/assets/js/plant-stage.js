@@ -1,20 +1,6 @@
 // The two scrubbers of a plant's page: they only choose which picture is shown.
 document.addEventListener('alpine:init', () => {
   const AGES = [0, 1, 2, 3, 5, 7, 10, 15, 20, 25, 30];
-  const MONTHS = [
-    'January',
-    'February',
-    'March',
-    'April',
-    'May',
-    'June',
-    'July',
-    'August',
-    'September',
-    'October',
-    'November',
-    'December',
-  ];
   window.Alpine.data('stage', () => ({
     half: 0,
     step: 6,
@@ -36,8 +22,9 @@ document.addEventListener('alpine:init', () => {
     show() {
       const { plant, place, units } = this.$root.dataset;
       const age = AGES[this.step];
-      this.when = `${this.half % 2 === 0 ? 'early' : 'late'} ${MONTHS[Math.floor(this.half / 2)]}`;
-      this.old = age === 0 ? 'as planted' : age === 1 ? '1 year' : `${age} years`;
+      const month = window.monthName(Math.floor(this.half / 2) + 1);
+      this.when = this.half % 2 === 0 ? window.say('early', month) : window.say('late', month);
+      this.old = [window.say('as-planted'), window.say('year', 1)][age] ?? window.say('years', age);
       this.src = `/drawings/${plant}/stage.svg?half=${this.half}&age=${age}&units=${units}${place}`;
     },
   }));

@@ -63,13 +63,10 @@ document.addEventListener('alpine:init', () => {
       const trouble = this.$refs.trouble;
       try {
         const answer = await fetch(`/visits/${this.$root.dataset.visit}/shortlist/${part}`);
-        trouble.textContent = answer.ok
-          ? ''
-          : 'That could not be worked out; the list below is the last one that was. Load the page again.';
+        trouble.textContent = answer.ok ? '' : window.say('not-worked-out');
         return answer.ok ? await answer.text() : null;
       } catch {
-        trouble.textContent =
-          'The server cannot be reached; the list below is the last one it gave. Try again in a moment.';
+        trouble.textContent = window.say('unreachable');
         return null;
       }
     },

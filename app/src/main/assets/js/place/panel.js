@@ -65,18 +65,24 @@ export class Panel {
     const kind = this.model.kinds[feature.kind];
     const parts = [node('h2', {}, kind.name[0].toUpperCase() + kind.name.slice(1)), ...this.told(feature.id)];
     parts.push(
-      this.row('Called', 'name', feature.props.name ?? '', (text) => this.set(feature, 'name', text.trim()), kind.name),
+      this.row(
+        window.say('called'),
+        'name',
+        feature.props.name ?? '',
+        (text) => this.set(feature, 'name', text.trim()),
+        kind.name,
+      ),
     );
     kind.measures.forEach((measure) => parts.push(this.measure(feature, measure)));
     if (feature.kind === 'tree' || feature.kind === 'hedge') {
       parts.push(
         this.choice(
-          'Leaves',
+          window.say('leaves'),
           'foliage',
           feature.props.foliage ?? 'deciduous',
           [
-            ['deciduous', 'falls in autumn'],
-            ['evergreen', 'evergreen'],
+            ['deciduous', window.say('deciduous')],
+            ['evergreen', window.say('evergreen')],
           ],
           (value) => this.set(feature, 'foliage', value),
         ),
@@ -85,12 +91,12 @@ export class Panel {
     if (feature.kind === 'block' || feature.kind === 'wall') {
       parts.push(
         this.choice(
-          'Made of',
+          window.say('made-of'),
           'masonry',
           String(feature.props.masonry ?? true),
           [
-            ['true', 'masonry, holds heat'],
-            ['false', 'wood or other'],
+            ['true', window.say('masonry')],
+            ['false', window.say('no-masonry')],
           ],
           (value) => this.set(feature, 'masonry', value === 'true'),
         ),
@@ -142,8 +148,8 @@ export class Panel {
             : Number(value.replace(',', '.'));
         if (!(number >= measure.least && number <= measure.most)) {
           return length
-            ? `Write a length from ${shown(measure.least, this.us)} to ${shown(measure.most, this.us)}.`
-            : `Write a number from ${measure.field === 'passes' ? '0 to 100' : `${measure.least} to ${measure.most}`}.`;
+            ? window.say('length-between', shown(measure.least, this.us), shown(measure.most, this.us))
+            : window.say('number-between', ...(measure.field === 'passes' ? [0, 100] : [measure.least, measure.most]));
         }
         return this.set(feature, measure.field, Math.round(number * 10000) / 10000);
       },
@@ -161,11 +167,11 @@ export class Panel {
     for (let i = 0; i < count; i += 1) {
       const length = distance(points[i], points[(i + 1) % points.length]);
       list.append(
-        this.row(`Side ${i + 1}`, `side${i}`, shown(length, this.us), (value) => {
+        this.row(window.say('side', i + 1), `side${i}`, shown(length, this.us), (value) => {
           const metres = typed(value, this.us);
           return metres > 0 && metres <= 1000
             ? this.model.change(() => this.model.setSide(feature, i, metres))
-            : 'Write a length above 0.';
+            : window.say('length-above-0');
         }),
       );
     }
@@ -177,7 +183,7 @@ export class Panel {
     const set = (index) => (value) => {
       const metres = typed(value, this.us);
       if (Number.isNaN(metres)) {
-        return 'Write a length.';
+        return window.say('a-length');
       }
       const by = metres - feature.points[0][index];
       return this.model.change(() => this.model.move(feature, index === 0 ? by : 0, index === 1 ? by : 0));
@@ -186,8 +192,8 @@ export class Panel {
       node(
         'div',
         { class: 'pair-rows' },
-        this.row('East of the corner', 'east', shownSigned(feature.points[0][0], this.us), set(0)),
-        this.row('North of it', 'north', shownSigned(feature.points[0][1], this.us), set(1)),
+        this.row(window.say('east'), 'east', shownSigned(feature.points[0][0], this.us), set(0)),
+        this.row(window.say('north-of'), 'north', shownSigned(feature.points[0][1], this.us), set(1)),
       ),
     ];
   }
@@ -201,19 +207,19 @@ export class Panel {
     return node(
       'div',
       { class: 'panel-acts' },
-      button('Turn left', () => this.model.change(() => this.model.turn(feature, 15)), '['),
-      button('Turn right', () => this.model.change(() => this.model.turn(feature, -15)), ']'),
+      button(window.say('turn-left'), () => this.model.change(() => this.model.turn(feature, 15)), '['),
+      button(window.say('turn-right'), () => this.model.change(() => this.model.turn(feature, -15)), ']'),
       button(
-        'Twice',
+        window.say('twice'),
         () =>
           this.model.add(
             feature.kind,
             feature.points.map(([x, y]) => [x + 0.5, y - 0.5]),
             feature.props,
           ),
-        'a copy beside it',
+        window.say('copy'),
       ),
-      button('Take away', () => this.model.remove(feature.id), 'Delete'),
+      button(window.say('take-away'), () => this.model.remove(feature.id), 'Delete'),
     );
   }
 
@@ -226,7 +232,7 @@ export class Panel {
         (value) => {
           const number = Number(value.replace(',', '.').replace('−', '-'));
           if (value.trim() !== '' && Number.isNaN(number)) {
-            return 'Write a number.';
+            return window.say('a-number');
           }
           this.model.change(() => {
             this.model.at[field] = value.trim() === '' ? '' : number;
@@ -237,11 +243,11 @@ export class Panel {
       );
     return [
       ...this.told('at'),
-      at('north', 'True north, degrees clockwise from up', '0'),
-      at('latitude', 'Latitude, degrees, south with a minus', ''),
-      at('longitude', 'Longitude, degrees, west with a minus', ''),
-      at('utcOffset', 'Clock ahead of UTC, hours', ''),
-      at('drawnIn', 'Drawn as it is in', ''),
+      at('north', window.say('true-north'), '0'),
+      at('latitude', window.say('latitude'), ''),
+      at('longitude', window.say('longitude'), ''),
+      at('utcOffset', window.say('utc-offset'), ''),
+      at('drawnIn', window.say('drawn-in'), ''),
     ];
   }
 

@@ -55,7 +55,7 @@ const save = async () => {
     return;
   }
   saving = true;
-  tell('Saving …');
+  tell(window.say('saving'));
   try {
     const answer = await fetch(address, {
       method: 'POST',
@@ -67,10 +67,7 @@ const save = async () => {
     }
     took(await answer.json());
   } catch {
-    tell(
-      'Not saved: the application cannot be reached, or you were signed out. What is drawn is still here; it is saved with the next change.',
-      true,
-    );
+    tell(window.say('not-saved'), true);
   }
   saving = false;
   if (again) {
@@ -90,9 +87,9 @@ const took = (answer) => {
     find('.where-box').open = true;
   }
   if (answer.problems.length) {
-    tell(`Not saved yet. ${answer.problems.map((problem) => problem.message).join(' ')}`, true);
+    tell(window.say('not-yet', answer.problems.map((problem) => problem.message).join(' ')), true);
   } else {
-    tell([...answer.told, answer.stored ? 'Saved.' : ''].join(' ').trim(), !answer.stored);
+    tell([...answer.told, answer.stored ? window.say('saved') : ''].join(' ').trim(), !answer.stored);
   }
   if (answer.study || answer.stored) {
     sun.take(answer.study);
@@ -116,7 +113,7 @@ editor = new Editor(svg, scene, model, {
     scene.marks();
     const month = sun.month || sun.parts.seasonMonth;
     const answer = await fetch(`${address}/why.json?x=${point[0]}&y=${point[1]}&month=${month}&year=${sun.year}`);
-    const story = answer.status === 200 ? await answer.json() : { title: 'Draw something first', told: [] };
+    const story = answer.status === 200 ? await answer.json() : { title: window.say('draw-first'), told: [] };
     find('#why-title').textContent = story.title;
     find('#why-told').replaceChildren(
       ...story.told.map((text) => {
@@ -202,13 +199,11 @@ find('#import').addEventListener('change', async (event) => {
   try {
     const collection = JSON.parse(await file.text());
     if (!Array.isArray(collection.features) || !collection.features.length) {
-      throw new Error('it holds no features');
+      throw new Error(window.say('no-features'));
     }
     collection.features.forEach((feature) => {
       if (!model.kinds[feature?.properties?.kind] || !feature.geometry) {
-        throw new Error(
-          `it holds a thing of a kind not known here: “${String(feature?.properties?.kind).slice(0, 40)}”`,
-        );
+        throw new Error(window.say('unknown-kind', String(feature?.properties?.kind).slice(0, 40)));
       }
     });
     model.change(() => Object.assign(model.at, collection.place ?? {}));
@@ -216,7 +211,7 @@ find('#import').addEventListener('change', async (event) => {
     scene.fit();
   } catch (wrong) {
     tell(
-      `The file ${file.name} was not taken: ${wrong instanceof SyntaxError ? 'it is no GeoJSON' : wrong.message}.`,
+      window.say('not-taken', file.name, wrong instanceof SyntaxError ? window.say('no-geojson') : wrong.message),
       true,
     );
   }

@@ -231,7 +231,7 @@ export class Scene {
       'data-id': feature.id,
       tabindex: 0,
       role: 'button',
-      'aria-label': `${name}${feature.id === this.model.selected ? ', selected' : ''}`,
+      'aria-label': feature.id === this.model.selected ? window.say('selected', name) : name,
     });
     group.append(...this.shape(feature, kind.shape));
     return group;

@@ -1,21 +1,6 @@
 // The study over the drawing: hours in steps, patches by name, shadows as the hour is dragged. All of it comes computed.
 import { el } from './scene.js';
 
-const MONTHS = [
-  'the growing season',
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 const DARKEST_STEP = 0;
 const LIGHTEST_STEP = 9;
 
@@ -40,7 +25,7 @@ export class Sun {
 
   setMonth(month) {
     this.month = month;
-    this.parts.monthOut.textContent = MONTHS[month];
+    this.parts.monthOut.textContent = month === 0 ? window.say('season') : window.monthName(month);
     this.cells();
     this.shadows();
   }
@@ -135,7 +120,7 @@ export class Sun {
   frameAt(index) {
     const frame = this.day?.frames[index];
     const on = this.parts.shadowsOn.checked && frame;
-    this.parts.hourOut.textContent = frame ? `${frame.clock}, sun ${frame.altitude}° high` : '';
+    this.parts.hourOut.textContent = frame ? window.say('sun-high', frame.clock, frame.altitude) : '';
     this.scene.layers.shadows.replaceChildren(
       ...(on
         ? [el('path', { class: 'shade solid', d: frame.solid }), el('path', { class: 'shade veiled', d: frame.veiled })]
@@ -199,9 +184,15 @@ export class Sun {
       return;
     }
     compareOut.textContent = this.study.beds
-      .map(
-        (bed, i) =>
-          `${bed.bed[0].toUpperCase()}${bed.bed.slice(1)}: ${this.before.beds[i]?.hours ?? '?'} in ${this.before.year}, ${bed.hours} in ${this.study.year}.`,
+      .map((bed, i) =>
+        window.say(
+          'then-and-now',
+          bed.bed[0].toUpperCase() + bed.bed.slice(1),
+          this.before.beds[i]?.hours ?? '?',
+          this.before.year,
+          bed.hours,
+          this.study.year,
+        ),
       )
       .join(' ');
   }

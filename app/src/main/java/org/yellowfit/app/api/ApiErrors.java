@@ -14,6 +14,9 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.FieldMessage;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
@@ -24,18 +27,17 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(InvalidInput.class)
     ResponseEntity<ProblemDetail> invalid(InvalidInput e) {
-        return problem(
-                HttpStatus.UNPROCESSABLE_CONTENT, "Some values cannot be used; each is named in errors.", e.problems());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, Sentences.say("api.values-refused"), e.problems());
     }
 
     @ExceptionHandler(Json.Unreadable.class)
     ResponseEntity<ProblemDetail> unreadable(Json.Unreadable e) {
-        return problem(HttpStatus.BAD_REQUEST, e.getMessage(), List.of(new Problem("", e.getMessage())));
+        return problem(HttpStatus.BAD_REQUEST, Refusals.say(e), List.of(Problem.of("", e)));
     }
 
     @ExceptionHandler(NotFound.class)
     ResponseEntity<ProblemDetail> notFound(NotFound e) {
-        return problem(HttpStatus.NOT_FOUND, e.getMessage(), List.of());
+        return problem(HttpStatus.NOT_FOUND, Refusals.say(e.refusal()), List.of());
     }
 
     @Override
@@ -48,7 +50,7 @@ class ApiErrors extends ResponseEntityExceptionHandler {
 
     private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String text, List<Problem> problems) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, text);
-        detail.setProperty("errors", problems);
+        detail.setProperty("errors", FieldMessage.of(problems));
         return ResponseEntity.status(status)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);

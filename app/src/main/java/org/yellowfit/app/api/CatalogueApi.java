@@ -154,6 +154,6 @@ class CatalogueApi {
     CultivarJson one(@PathVariable String id) {
         return store.label(id)
                 .map(plant -> CultivarJson.of(plant, store.claims(id)))
-                .orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “" + id + "”."));
+                .orElseThrow(() -> new NotFound("The catalogue has no cultivar with the id “%s”.", id));
     }
 }

@@ -17,6 +17,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.climate.ClimateWords;
+import org.yellowfit.app.words.FieldMessage;
+import org.yellowfit.app.words.LineMessage;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.HardinessZone;
@@ -24,6 +27,7 @@ import org.yellowfit.core.climate.Quantiles;
 import org.yellowfit.core.climate.StationFile;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.UnusableFile;
 
@@ -120,7 +124,7 @@ class ClimateApi {
         }
         String unit = in.text("unit", text -> {
             if (!text.equalsIgnoreCase("C") && !text.equalsIgnoreCase("F")) {
-                throw new IllegalArgumentException("The unit is C or F.");
+                throw new Refused("The unit is C or F.");
             }
             return text;
         });
@@ -132,13 +136,13 @@ class ClimateApi {
     /** The file's problems by line and column. */
     @ExceptionHandler(UnusableFile.class)
     ResponseEntity<ProblemDetail> unusable(UnusableFile e) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_CONTENT, "The record was refused; what is wrong stands in problems.");
-        detail.setProperty("problems", e.problems());
+        ProblemDetail detail =
+                ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, Sentences.say("api.record-refused"));
+        detail.setProperty("problems", LineMessage.of(e.problems()));
         detail.setProperty(
                 "errors",
                 e.problems().stream()
-                        .map(problem -> new Problem(problem.column(), problem.message()))
+                        .map(problem -> new FieldMessage(problem.column(), Refusals.say(problem), null))
                         .toList());
         return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)

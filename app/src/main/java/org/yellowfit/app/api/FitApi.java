@@ -25,6 +25,7 @@ import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.SiteReader;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -151,7 +152,7 @@ class FitApi {
         Boolean includeNo = in.yesNo("includeNo");
         List<String> only = in.list("only", id -> {
             if (catalogue.find(id).isEmpty()) {
-                throw new IllegalArgumentException("The catalogue has no cultivar with the id “%s”.".formatted(id));
+                throw new Refused("The catalogue has no cultivar with the id “%s”.", id);
             }
             return id;
         });
@@ -166,7 +167,7 @@ class FitApi {
     static Integer limit(InputReader in) {
         Double limit = in.number("limit", 1, Scope.MOST, "");
         if (limit != null && limit != Math.rint(limit)) {
-            in.problem("limit", "The limit must be a whole number from 1 to " + Scope.MOST + ".");
+            in.problem("limit", "The limit must be a whole number from 1 to %s.", Scope.MOST);
             return null;
         }
         return limit == null ? null : limit.intValue();

@@ -5,6 +5,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -13,10 +14,10 @@ import tools.jackson.databind.json.JsonMapper;
 class Json {
 
     /** A body that is no JSON, or no object. */
-    static class Unreadable extends RuntimeException {
+    static class Unreadable extends Refused {
 
-        Unreadable(String message) {
-            super(message);
+        Unreadable(String sentence) {
+            super(sentence);
         }
     }
 

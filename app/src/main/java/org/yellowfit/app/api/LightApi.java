@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CellGrid;
 import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.LightField;
@@ -99,7 +100,7 @@ class LightApi {
         try {
             ground = CellGrid.of(bed, cell);
         } catch (IllegalArgumentException e) {
-            problems.add(new Problem("cellM", e.getMessage()));
+            problems.add(Problem.of("cellM", e));
             Json.refuse(problems);
             throw e;
         }
@@ -123,7 +124,7 @@ class LightApi {
         }
         List<String> warnings = field.months().stream()
                 .filter(month -> study.day(month).hours() == 0)
-                .map(month -> "In month %d the sun never stands above 5° here.".formatted(month))
+                .map(month -> Sentences.say("api.no-sun-in-month", month))
                 .toList();
         return new StudyJson(
                 cells,
@@ -169,7 +170,7 @@ class LightApi {
     private static Double needed(InputReader in, String field, double most) {
         Double value = in.number(field, -most, most, "degrees");
         if (value == null) {
-            in.problem(field, "The %s is needed, in degrees.".formatted(field));
+            in.problem(field, "The %s is needed, in degrees.", field);
         }
         return value;
     }

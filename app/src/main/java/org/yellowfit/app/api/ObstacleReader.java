@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Obstacle;
@@ -47,8 +48,9 @@ final class ObstacleReader {
         if (list.size() > LightStudy.MOST_OBSTACLES) {
             problems.add(new Problem(
                     "obstacles",
-                    "A study takes at most %d obstacles; here are %d."
-                            .formatted(LightStudy.MOST_OBSTACLES, list.size())));
+                    "A study takes at most %d obstacles; here are %d.",
+                    LightStudy.MOST_OBSTACLES,
+                    list.size()));
             return List.of();
         }
         List<Obstacle> obstacles = new ArrayList<>();
@@ -75,12 +77,14 @@ final class ObstacleReader {
             if (problems.size() == before) {
                 in.problem(
                         "kind",
-                        "It is not said what this is; expected one of: " + Words.list(List.of(Kind.values())) + ".");
+                        "It is not said what this is; expected one of: %s.",
+                        Words.list(List.of(Kind.values())));
             }
             return null;
         }
         String name = in.text("name", text -> text);
-        Obstacle obstacle = built(kind, name == null ? "the " + Words.of(kind) : name, in, fields, at);
+        Obstacle obstacle =
+                built(kind, name == null ? Sentences.say("api.the-obstacle", Words.of(kind)) : name, in, fields, at);
         return problems.size() > before ? null : obstacle;
     }
 

@@ -24,6 +24,7 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.pair.TraitRow;
@@ -258,7 +259,7 @@ class PlantsApi {
         }
         Optional<Cultivar> plant = store.find(id);
         if (plant.isEmpty()) {
-            problems.add(new Problem("id", "The catalogue has no cultivar with the id “" + Words.shorten(id) + "”."));
+            problems.add(new Problem("id", "The catalogue has no cultivar with the id “%s”.", Words.shorten(id)));
         }
         return plant.orElse(null);
     }
@@ -267,10 +268,10 @@ class PlantsApi {
         List<Cultivar> plants = in.list(
                 "ids",
                 id -> store.find(id)
-                        .orElseThrow(() -> new IllegalArgumentException(
-                                "The catalogue has no cultivar with the id “" + Words.shorten(id) + "”.")));
+                        .orElseThrow(() ->
+                                new Refused("The catalogue has no cultivar with the id “%s”.", Words.shorten(id))));
         if (problems.isEmpty() && (plants == null || plants.size() < least || plants.size() > MOST_COMPARED)) {
-            problems.add(new Problem("ids", "Between " + least + " and " + MOST_COMPARED + " ids are needed."));
+            problems.add(new Problem("ids", "Between %s and %s ids are needed.", least, MOST_COMPARED));
         }
         return plants;
     }
@@ -295,7 +296,7 @@ class PlantsApi {
         List<Double> years = in.list("years", text -> {
             double year = Numbers.parse(text);
             if (!(year >= 0 && year <= 200)) {
-                throw new IllegalArgumentException("A year must lie between 0 and 200.");
+                throw new Refused("A year must lie between 0 and 200.");
             }
             return year;
         });

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.soil.Amendment;
 import org.yellowfit.core.soil.TextureClass;
@@ -123,7 +124,7 @@ class SoilApi {
         List<Double> layers = in.list("layersMm", text -> {
             double mm = org.yellowfit.core.measure.Numbers.parse(text);
             if (!(mm >= 0 && mm <= 1000)) {
-                throw new IllegalArgumentException("A layer must measure 0 to 1000 mm.");
+                throw new Refused("A layer must measure 0 to 1000 mm.");
             }
             return mm;
         });

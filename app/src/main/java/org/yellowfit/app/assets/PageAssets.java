@@ -10,6 +10,7 @@ import org.springframework.stereotype.Component;
 class PageAssets {
 
     private static final String ALPINE = "vendor/alpine/alpine-csp.min.js";
+    private static final String WORDS = "js/words.js";
     private static final List<String> EVERY_STYLE =
             List.of("vendor/bootstrap/bootstrap-reboot.min.css", "css/base.css");
 
@@ -34,11 +35,12 @@ class PageAssets {
     private static final Map<String, List<String>> SCRIPTS = Map.of(
             "site", List.of("js/site-form.js"),
             "soil", List.of("js/soil.js"),
-            "shortlist", List.of("js/site-form.js", "js/shortlist.js"),
+            "place", List.of(WORDS),
+            "shortlist", List.of(WORDS, "js/site-form.js", "js/shortlist.js"),
             "list", List.of("js/site-form.js"),
             "handout", List.of("js/site-form.js"),
             "labels", List.of("js/site-form.js"),
-            "catalogue", List.of("js/plant-stage.js"));
+            "catalogue", List.of(WORDS, "js/plant-stage.js"));
 
     private final Assets assets;
 
@@ -55,7 +57,8 @@ class PageAssets {
     /** Alpine comes last, when the components it starts are there, and only where there are any. */
     public List<String> scripts(String screen) {
         List<String> own = SCRIPTS.getOrDefault(screen, List.of());
-        Stream<String> alpine = own.isEmpty() ? Stream.empty() : Stream.of(ALPINE);
+        boolean components = own.stream().anyMatch(script -> !script.equals(WORDS));
+        Stream<String> alpine = components ? Stream.of(ALPINE) : Stream.empty();
         return Stream.of(Stream.of("js/keys.js", "js/stages.js"), own.stream(), alpine)
                 .flatMap(files -> files)
                 .map(assets::url)

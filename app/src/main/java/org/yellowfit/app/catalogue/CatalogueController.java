@@ -116,20 +116,20 @@ class CatalogueController {
         List<WayOut> ways = new ArrayList<>();
         found.chips()
                 .forEach(chip -> ways.add(wayOut(
-                        "without “" + chip.label() + "”",
+                        Sentences.say("search.without", chip.label()),
                         new CatalogueSearch.Asked(chip.without(), asked.chosen(), asked.colour()),
                         link(params, "q", chip.without()))));
         asked.chosen().forEach((facet, group) -> {
             Map<Facet, Integer> others = new EnumMap<>(asked.chosen());
             others.remove(facet);
             ways.add(wayOut(
-                    "without “" + say(facet, group) + "”",
+                    Sentences.say("search.without", say(facet, group)),
                     new CatalogueSearch.Asked(asked.typed(), others, asked.colour()),
                     link(params, name(facet), null)));
         });
         asked.colour()
                 .ifPresent(wish -> ways.add(wayOut(
-                        "in any colour",
+                        Sentences.say("search.any-colour"),
                         new CatalogueSearch.Asked(asked.typed(), asked.chosen(), Optional.empty()),
                         link(params, "byColour", null))));
         return ways.stream().filter(way -> way.count() > 0).toList();
@@ -171,14 +171,19 @@ class CatalogueController {
                         false,
                         "",
                         link(params, name(facet), null))));
-        colour.ifPresent(wish -> chips.add(new ChipView(
-                (wish.leaf() ? "leaf" : "flower") + " near this colour"
-                        + (wish.month() == 0
-                                ? ""
-                                : " in " + months().get(wish.month() - 1).name()),
-                false,
-                wish.hex(),
-                link(params, "byColour", null))));
+        colour.ifPresent(wish -> {
+            String near = wish.leaf() ? "search.near-leaf" : "search.near-flower";
+            chips.add(new ChipView(
+                    wish.month() == 0
+                            ? Sentences.say(near)
+                            : Sentences.say(
+                                    "search.in-month",
+                                    Sentences.say(near),
+                                    months().get(wish.month() - 1).name()),
+                    false,
+                    wish.hex(),
+                    link(params, "byColour", null)));
+        });
         return chips;
     }
 
@@ -235,8 +240,7 @@ class CatalogueController {
 
     static List<MonthChoice> months() {
         return java.util.Arrays.stream(java.time.Month.values())
-                .map(month -> new MonthChoice(
-                        month.getValue(), month.getDisplayName(java.time.format.TextStyle.FULL, Locale.ENGLISH)))
+                .map(month -> new MonthChoice(month.getValue(), Sentences.label(month)))
                 .toList();
     }
 }

@@ -9,8 +9,10 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import org.yellowfit.app.catalogue.ImportReport.RowProblem;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Trait;
@@ -53,7 +55,7 @@ final class CatalogueRows implements RowReader {
         Set<String> seen = new HashSet<>();
         for (String column : columns) {
             if (!column.isEmpty() && !seen.add(column)) {
-                refuseHeader(column, "This column stands in the file twice.");
+                refuseHeader(column, Refusal.of("This column stands in the file twice."));
             }
             note(column);
         }
@@ -64,17 +66,17 @@ final class CatalogueRows implements RowReader {
         }
     }
 
-    private void refuseHeader(String column, String message) {
-        rejected.problem(new RowProblem(1, Words.shorten(column), message));
+    private void refuseHeader(String column, Refusal why) {
+        rejected.problem(new RowProblem(1, Words.shorten(column), Refusals.say(why)));
         usable = false;
     }
 
-    private static String missing(Trait<?> trait, Set<String> seen) {
-        return "This column is required and is missing."
-                + Words.nearest(trait.name(), List.copyOf(seen))
-                        .filter(near -> Traits.named(near).isEmpty())
-                        .map(near -> " Is it the one called “" + Words.shorten(near) + "”?")
-                        .orElse("");
+    private static Refusal missing(Trait<?> trait, Set<String> seen) {
+        return Words.nearest(trait.name(), List.copyOf(seen))
+                .filter(near -> Traits.named(near).isEmpty())
+                .map(near -> Refusal.of(
+                        "This column is required and is missing. Is it the one called “%s”?", Words.shorten(near)))
+                .orElse(Refusal.of("This column is required and is missing."));
     }
 
     private void note(String column) {
@@ -98,7 +100,7 @@ final class CatalogueRows implements RowReader {
             plant = Cultivar.ofCells(cells);
             Long before = lineOfId.putIfAbsent(plant.id(), line);
             if (before != null) {
-                found.add(new Problem("id", "The id “%s” stands in line %d already.".formatted(plant.id(), before)));
+                found.add(new Problem("id", "The id “%s” stands in line %d already.", plant.id(), before));
             }
         } catch (InvalidInput e) {
             e.problems().stream()
@@ -107,7 +109,7 @@ final class CatalogueRows implements RowReader {
                     .forEach(found::add);
         }
         // In the wrong encoding the other rows may be misread without a sign.
-        trusted &= problems.stream().noneMatch(problem -> problem.message().equals(CsvRows.NOT_UTF8));
+        trusted &= problems.stream().noneMatch(problem -> problem.refusal().equals(CsvRows.NOT_UTF8));
         if (found.isEmpty()) {
             accepted++;
             good.accept(plant);

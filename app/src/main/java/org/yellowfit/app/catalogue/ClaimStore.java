@@ -12,8 +12,10 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.ImportReport.CellChange;
 import org.yellowfit.app.catalogue.ImportReport.RowProblem;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Claim;
 
@@ -105,7 +107,8 @@ class ClaimStore {
             columns.forEach(column -> seen.merge(column, 1, Integer::sum));
             for (String needed : Claim.COLUMNS.subList(0, 5)) {
                 if (!seen.containsKey(needed)) {
-                    rejected.problem(new RowProblem(1, needed, "This column is required and is missing."));
+                    rejected.problem(new RowProblem(
+                            1, needed, Refusals.say(Refusal.of("This column is required and is missing."))));
                     usable = false;
                 }
             }
@@ -122,7 +125,7 @@ class ClaimStore {
                 Claim claim = Claim.ofCells(new LinkedHashMap<>(cells));
                 if (!ids.contains(claim.id())) {
                     found.add(new Problem(
-                            "id", "The catalogue has no cultivar with the id “" + Words.shorten(claim.id()) + "”."));
+                            "id", "The catalogue has no cultivar with the id “%s”.", Words.shorten(claim.id())));
                 } else if (found.isEmpty()) {
                     good.add(claim);
                 }

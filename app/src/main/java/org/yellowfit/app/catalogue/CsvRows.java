@@ -18,18 +18,25 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refusal;
 
 /** Reads a CSV file (RFC 4180, UTF-8) row by row, and tells where it cannot be read. */
 final class CsvRows {
 
-    static final String NOT_UTF8 = "This cell holds characters that are not in UTF-8; save the file as “CSV UTF-8”.";
+    static final Refusal NOT_UTF8 =
+            Refusal.of("This cell holds characters that are not in UTF-8; save the file as “CSV UTF-8”.");
     private static final int LONGEST_CELL = 64 * 1024;
     private static final int LONGEST_RECORD = 16 * 1024 * 1024;
     private static final char BYTE_ORDER_MARK = '\uFEFF';
     private static final char UNREADABLE = '\uFFFD';
 
     /** The file, or the rest of it, cannot be read at all. */
-    record Broken(long line, String message) {}
+    record Broken(long line, Refusal why) {
+
+        Broken(long line, String sentence) {
+            this(line, Refusal.of(sentence));
+        }
+    }
 
     private CsvRows() {}
 
@@ -74,14 +81,14 @@ final class CsvRows {
         List<Problem> found = new ArrayList<>();
         Map<String, String> cells = new LinkedHashMap<>();
         if (row.getFieldCount() > header.size()) {
-            found.add(new Problem(
-                    "", "This line has %d cells, the header has %d.".formatted(row.getFieldCount(), header.size())));
+            found.add(
+                    new Problem("", "This line has %d cells, the header has %d.", row.getFieldCount(), header.size()));
         }
         for (int i = 0; i < Math.min(row.getFieldCount(), header.size()); i++) {
             String cell = row.getField(i);
-            String wrong = wrongIn(cell);
+            Refusal wrong = wrongIn(cell);
             if (wrong != null) {
-                found.add(new Problem(header.get(i), wrong));
+                found.add(new Problem(header.get(i), wrong, null));
             } else if (!header.get(i).isEmpty()) {
                 cells.put(header.get(i), cell);
             }
@@ -89,20 +96,21 @@ final class CsvRows {
         rows.row(row.getStartingLineNumber(), cells, row.getFields(), found);
     }
 
-    static String wrongIn(String cell) {
+    /** What is wrong in a cell; null when nothing is. */
+    static Refusal wrongIn(String cell) {
         if (cell.length() > LONGEST_CELL) {
-            return "This cell is longer than 64 KB.";
+            return Refusal.of("This cell is longer than 64 KB.");
         }
         if (cell.indexOf('\0') >= 0) {
-            return "This cell holds a NUL character.";
+            return Refusal.of("This cell holds a NUL character.");
         }
         return cell.indexOf(UNREADABLE) >= 0 ? NOT_UTF8 : null;
     }
 
-    private static String unreadable(CsvParseException e) {
+    private static Refusal unreadable(CsvParseException e) {
         return String.valueOf(e.getMessage()).contains("buffer")
-                ? "A cell from here on is far too long, or a quotation mark is never closed."
-                : "The file cannot be read as CSV from here on; is a quotation mark left open?";
+                ? Refusal.of("A cell from here on is far too long, or a quotation mark is never closed.")
+                : Refusal.of("The file cannot be read as CSV from here on; is a quotation mark left open?");
     }
 
     private static boolean isUtf16(BufferedInputStream bytes) throws IOException {

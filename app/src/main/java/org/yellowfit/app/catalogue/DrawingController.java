@@ -61,7 +61,7 @@ class DrawingController {
     }
 
     private Cultivar plant(String id) {
-        return store.find(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + id + "”."));
+        return store.find(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", id));
     }
 
     private static ResponseEntity<String> svg(String picture) {

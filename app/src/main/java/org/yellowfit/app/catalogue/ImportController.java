@@ -16,6 +16,7 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Sentences;
 
 /** Bringing a file in from the screen: tried first, with every problem told, then stored. */
 @Controller
@@ -66,7 +67,7 @@ class ImportController {
             throws IOException {
         Optional<UUID> next = jobs.storeTried(id, keepGood, me.displayName());
         if (next.isEmpty()) {
-            flash.addFlashAttribute("told", java.util.List.of("The file is not kept here any more; choose it again."));
+            flash.addFlashAttribute("told", java.util.List.of(Sentences.say("told.import.gone")));
             return "redirect:/catalogue";
         }
         return "redirect:/catalogue/import/" + next.get();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refusal;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -51,11 +52,11 @@ final class JsonRows {
                 json.skipChildren();
             } else if (value != JsonToken.VALUE_NULL) {
                 String cell = json.getString();
-                String wrong = CsvRows.wrongIn(cell);
+                Refusal wrong = CsvRows.wrongIn(cell);
                 if (wrong == null) {
                     cells.put(column, cell);
                 } else {
-                    found.add(new Problem(column, wrong));
+                    found.add(new Problem(column, wrong, null));
                 }
             }
         }

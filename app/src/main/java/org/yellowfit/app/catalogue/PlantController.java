@@ -25,6 +25,7 @@ import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
+import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
@@ -118,8 +119,8 @@ class PlantController {
             @PathVariable long claim,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        editor.removeClaim(id, claim, "taken out on the plant's page", me.displayName());
-        flash.addFlashAttribute("told", List.of("The source was taken out. Undo brings it back."));
+        editor.removeClaim(id, claim, Sentences.say("why.taken-out"), me.displayName());
+        flash.addFlashAttribute("told", List.of(Sentences.say("told.source.out")));
         return "redirect:/catalogue/" + id;
     }
 
@@ -128,8 +129,8 @@ class PlantController {
         flash.addFlashAttribute(
                 "told",
                 List.of(editor.undo(id, me.displayName())
-                        .map(change -> "Undone: the change of " + change.by() + ".")
-                        .orElse("There is nothing left to undo.")));
+                        .map(change -> Sentences.say("told.undone", change.by()))
+                        .orElse(Sentences.say("told.undone.nothing"))));
         return "redirect:/catalogue/" + id;
     }
 
@@ -163,9 +164,8 @@ class PlantController {
 
     private static String light(Cultivar plant) {
         return plant.get(Traits.SUN_LIVE)
-                .map(least -> "from "
-                        + org.yellowfit.core.measure.Numbers.rounded(
-                                plant.get(Traits.SUN_FLOWER).orElse(least), 1) + " h of sun")
+                .map(least -> Sentences.say(
+                        "label.sun", Amount.hours(plant.get(Traits.SUN_FLOWER).orElse(least))))
                 .orElse("");
     }
 
@@ -179,7 +179,7 @@ class PlantController {
             Runnable change) {
         try {
             change.run();
-            flash.addFlashAttribute("told", List.of("Changed. Undo takes it back."));
+            flash.addFlashAttribute("told", List.of(Sentences.say("told.changed")));
             return "redirect:/catalogue/" + id;
         } catch (InvalidInput e) {
             response.setStatus(422);
@@ -197,7 +197,7 @@ class PlantController {
             Map<String, String> problems,
             Model model) {
         Cultivar label = store.label(id)
-                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
+                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
         model.addAttribute("p", pages.of(label, visit));
         model.addAttribute("sight", CatalogueController.sight(sight));
         model.addAttribute("typed", typed);
@@ -218,7 +218,7 @@ class PlantController {
         model.addAttribute(
                 "kinds",
                 Arrays.stream(SourceKind.values())
-                        .map(kind -> new Choice(Words.of(kind), Words.of(kind).replace('-', ' ')))
+                        .map(kind -> new Choice(Words.of(kind), Sentences.label(kind)))
                         .toList());
         return "catalogue/plant";
     }

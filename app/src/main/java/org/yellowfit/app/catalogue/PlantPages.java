@@ -1,10 +1,8 @@
 package org.yellowfit.app.catalogue;
 
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.drawing.FitStrips;
@@ -24,7 +22,6 @@ import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.pair.Companion;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
@@ -40,8 +37,6 @@ class PlantPages {
     private static final List<Integer> AGES = List.of(1, 3, 5, 10, 20, 30);
     private static final int COMPANY = 4;
     private static final int VISITS = 12;
-    private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     record Age(int years, String height, String spread) {}
 
@@ -211,7 +206,7 @@ class PlantPages {
     private static Said said(ClaimEntity entity) {
         Claim claim = entity.claim();
         List<String> detail = new ArrayList<>();
-        claim.atAgeYears().ifPresent(age -> detail.add("at " + Numbers.write(age) + " years"));
+        claim.atAgeYears().ifPresent(age -> detail.add(Sentences.say("source.at-age", Numbers.write(age))));
         if (!claim.place().isEmpty()) {
             detail.add(claim.place());
         }
@@ -219,28 +214,27 @@ class PlantPages {
                 entity.id(),
                 TraitWords.value(claim.trait(), claim.value()),
                 claim.source(),
-                Words.of(claim.kind()).replace('-', ' '),
+                Sentences.label(claim.kind()),
                 String.join(", ", detail));
     }
 
     private static Change change(TraitChange change) {
+        String name = TraitWords.name(Traits.named(change.trait()).orElseThrow());
         String what = switch (change.what()) {
-            case VALUE ->
-                TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": " + or(change.before(), "not known")
-                        + " → " + or(change.after(), "not known");
-            case CLAIM_ADDED -> TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": a source added";
-            case CLAIM_REMOVED -> TraitWords.name(Traits.named(change.trait()).orElseThrow()) + ": a source taken out";
+            case VALUE -> Sentences.say("change.value", name, known(change.before()), known(change.after()));
+            case CLAIM_ADDED -> Sentences.say("change.claim-added", name);
+            case CLAIM_REMOVED -> Sentences.say("change.claim-removed", name);
         };
         return new Change(
                 what,
                 change.by(),
-                DAY.format(change.at()),
+                Sentences.date("date.time", change.at().atZone(ZoneId.systemDefault())),
                 change.why(),
-                change.isUndone() ? "undone by " + change.undoneBy() : "");
+                change.isUndone() ? Sentences.say("change.undone", change.undoneBy()) : "");
     }
 
-    private static String or(String value, String otherwise) {
-        return value.isEmpty() ? otherwise : value;
+    private static String known(String value) {
+        return value.isEmpty() ? Sentences.say("not-known") : value;
     }
 
     private Against against(OpenPlaces.Place visit, Cultivar plant) {

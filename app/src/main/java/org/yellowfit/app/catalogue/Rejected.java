@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.yellowfit.app.catalogue.ImportReport.RowProblem;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 
@@ -48,14 +50,14 @@ final class Rejected {
                 problems.add(new RowProblem(
                         line,
                         problem.field(),
-                        problem.message(),
+                        Refusals.say(problem),
                         value == null ? null : Words.shorten(value),
                         problem.nearest()));
             }
             told.append(told.isEmpty() ? "" : " ")
                     .append(problem.field())
                     .append(": ")
-                    .append(problem.message());
+                    .append(Refusals.say(problem));
         }
         List<String> row = new ArrayList<>(
                 fields == null
@@ -75,7 +77,7 @@ final class Rejected {
     }
 
     void broken(CsvRows.Broken broken) {
-        problems.add(new RowProblem(broken.line(), "", broken.message()));
+        problems.add(new RowProblem(broken.line(), "", Refusals.say(broken.why())));
     }
 
     void problem(RowProblem problem) {
@@ -96,8 +98,6 @@ final class Rejected {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return leftOut == 0
-                ? rows.toString()
-                : rows + "# " + leftOut + " more rows with problems were left out here.\r\n";
+        return leftOut == 0 ? rows.toString() : rows + "# " + Sentences.say("import.left-out", leftOut) + "\r\n";
     }
 }

@@ -61,8 +61,8 @@ class TraitEditor {
         if (!was.equals(seen)) {
             throw InvalidInput.at(
                     "value",
-                    "Somebody has changed this to “%s” meanwhile; look again before you change it."
-                            .formatted(Words.shorten(was)));
+                    "Somebody has changed this to “%s” meanwhile; look again before you change it.",
+                    Words.shorten(was));
         }
         Cultivar after = withCell(before, column, value);
         String is = after.write(trait).orElse("");
@@ -138,14 +138,14 @@ class TraitEditor {
     private static Trait<?> trait(String column) {
         return Traits.named(column)
                 .filter(trait -> trait != Traits.ID)
-                .orElseThrow(() -> new NotFound("There is no trait “" + Words.shorten(column) + "” to change."));
+                .orElseThrow(() -> new NotFound("There is no trait “%s” to change.", Words.shorten(column)));
     }
 
     private Cultivar plant(String id) {
         return cultivars
                 .findById(id)
                 .map(CultivarEntity::plant)
-                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “" + Words.shorten(id) + "”."));
+                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
     }
 
     private static Cultivar withCell(Cultivar plant, String column, String value) {
@@ -155,7 +155,7 @@ class TraitEditor {
             return Cultivar.ofCells(cells);
         } catch (InvalidInput e) {
             throw new InvalidInput(e.problems().stream()
-                    .map(problem -> new Problem("value", problem.message()))
+                    .map(problem -> new Problem("value", problem.refusal(), null))
                     .toList());
         }
     }
@@ -185,7 +185,7 @@ class TraitEditor {
             throw InvalidInput.at("why", "Say why, so that the next one knows.");
         }
         if (said.length() > LONGEST_WHY) {
-            throw InvalidInput.at("why", "Say it in at most " + LONGEST_WHY + " characters.");
+            throw InvalidInput.at("why", "Say it in at most %s characters.", LONGEST_WHY);
         }
         return said;
     }

@@ -1,10 +1,8 @@
 package org.yellowfit.app.climate;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.yellowfit.app.words.Sentences;
@@ -16,9 +14,6 @@ import org.yellowfit.core.measure.UnitSystem;
 /** What a record says, in sentences with their numbers. */
 public final class ClimateWords {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
-
     private ClimateWords() {}
 
     public static List<String> of(ClimateSummary climate, UnitSystem units) {
@@ -26,7 +21,9 @@ public final class ClimateWords {
         climate.zone().ifPresent(zone -> told.add(zone(climate, zone, units)));
         if (climate.coldestDate() != null) {
             told.add(Sentences.say(
-                    "climate.coldest", units.temperature(climate.coldestC()), DATE.format(climate.coldestDate())));
+                    "climate.coldest",
+                    units.temperature(climate.coldestC()),
+                    Sentences.date("date.full", climate.coldestDate())));
         }
         frosts(climate, told);
         if (!Double.isNaN(climate.hottestMonthMeanMaxC())) {
@@ -99,7 +96,9 @@ public final class ClimateWords {
 
     /** A day of the year as people write it; “no date” when a record has none. */
     public static String day(OptionalDouble dayOfYear) {
-        return date(dayOfYear).map(DAY::format).orElseGet(() -> Sentences.say("climate.no-date"));
+        return date(dayOfYear)
+                .map(day -> Sentences.date("date.day", day))
+                .orElseGet(() -> Sentences.say("climate.no-date"));
     }
 
     /** In a year without a leap day; days past the year's end are of the next. */

@@ -21,6 +21,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.LineMessage;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.climate.StationFile;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.Problem;
@@ -75,16 +79,14 @@ class StationController {
             return "redirect:/stations/" + station.id();
         } catch (UnusableFile e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            boolean fahrenheit =
-                    e.problems().stream().anyMatch(problem -> problem.message().contains("Fahrenheit"));
+            boolean fahrenheit = e.problems().stream()
+                    .anyMatch(problem -> problem.refusal().sentence().equals(StationFile.LOOKS_LIKE_FAHRENHEIT));
             return show(
                     model,
                     typed,
                     Map.of(
                             "file",
-                            fahrenheit
-                                    ? e.problems().get(0).message()
-                                    : "The record was not taken; what is wrong stands below. Choose the mended file again."),
+                            fahrenheit ? Refusals.say(e.problems().get(0)) : Sentences.say("told.record-not-taken")),
                     e.problems(),
                     fahrenheit);
         } catch (InvalidInput e) {
@@ -92,7 +94,7 @@ class StationController {
             return show(
                     model,
                     typed,
-                    e.problems().stream().collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a)),
+                    e.problems().stream().collect(Collectors.toMap(Problem::field, Refusals::say, (a, b) -> a)),
                     List.of(),
                     false);
         }
@@ -126,9 +128,7 @@ class StationController {
         Station station = find(id);
         stations.remove(id);
         fragments.forget();
-        flash.addFlashAttribute(
-                "told",
-                List.of("The station %s is gone. Visits keep what they took from it.".formatted(station.name())));
+        flash.addFlashAttribute("told", List.of(Sentences.say("told.station.gone", station.name())));
         return "redirect:/stations";
     }
 
@@ -145,7 +145,7 @@ class StationController {
                         .toList());
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
-        model.addAttribute("lines", lines);
+        model.addAttribute("lines", LineMessage.of(lines));
         model.addAttribute("fahrenheit", fahrenheit);
         return "climate/stations";
     }

@@ -34,10 +34,11 @@ public record StationPage(
                 + (station.elevationM() == null
                         ? ""
                         : ", "
-                                + (units == UnitSystem.US
-                                        ? Math.round(station.elevationM() / UnitSystem.FOOT_M) + " ft"
-                                        : Math.round(station.elevationM()) + " m")
-                                + " above the sea");
+                                + Sentences.say(
+                                        "station.above-sea",
+                                        units == UnitSystem.US
+                                                ? Math.round(station.elevationM() / UnitSystem.FOOT_M) + " ft"
+                                                : Math.round(station.elevationM()) + " m"));
         return new StationPage(
                 station.id(),
                 station.name(),

@@ -64,7 +64,7 @@ public class Stations {
     public Station add(
             String name, Location where, Double elevationM, boolean madeUp, String csv, boolean fahrenheit, String by) {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw InvalidInput.at("name", "Give the station a name of at most %d characters.".formatted(LONGEST_NAME));
+            throw InvalidInput.at("name", "Give the station a name of at most %d characters.", LONGEST_NAME);
         }
         var record = StationFile.read(csv, fahrenheit);
         StationEntity entity = new StationEntity(

@@ -1,9 +1,7 @@
 package org.yellowfit.app.counter;
 
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -11,14 +9,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.app.words.SiteWords;
 
 @Controller
 class CounterController {
 
     private static final int SHOWN = 60;
-    private static final DateTimeFormatter WHEN =
-            DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     record Card(
             UUID id,
@@ -62,7 +59,7 @@ class CounterController {
                 new SiteWords(visit.question().site(), visit.units(), light.cutoffs()).glance(),
                 visit.chosen().size(),
                 visit.advisor(),
-                WHEN.format(visit.changedAt()),
+                Sentences.date("date.day-time", visit.changedAt().atZone(ZoneId.systemDefault())),
                 visit.finished());
     }
 }

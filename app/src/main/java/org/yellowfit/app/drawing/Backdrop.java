@@ -6,36 +6,30 @@ package org.yellowfit.app.drawing;
  *
  * @param heightM its top, m; {@code sillM} of a window in it, m, or null
  */
-public record Backdrop(Kind kind, double heightM, Double sillM) {
+public record Backdrop(Material kind, double heightM, Double sillM) {
 
     /** What it is made of. */
-    public enum Kind {
-        NONE("nothing", ""),
-        FENCE("a fence", "#b9a584"),
-        BRICK("a brick wall", "#c4937a"),
-        PALE("a pale wall", "#e9e2d2"),
-        HEDGE("a dark hedge", "#4d6244");
+    public enum Material {
+        NONE(""),
+        FENCE("#b9a584"),
+        BRICK("#c4937a"),
+        PALE("#e9e2d2"),
+        HEDGE("#4d6244");
 
-        private final String words;
         private final String colour;
 
-        Kind(String words, String colour) {
-            this.words = words;
+        Material(String colour) {
             this.colour = colour;
-        }
-
-        public String words() {
-            return words;
         }
     }
 
-    public static final Backdrop NONE = new Backdrop(Kind.NONE, 0, null);
+    public static final Backdrop NONE = new Backdrop(Material.NONE, 0, null);
     private static final double BOARD_M = 0.14;
     private static final double COURSE_M = 0.085;
     private static final double PANE_M = 0.42;
 
     String svg(double half, double units, double thin) {
-        if (kind == Kind.NONE) {
+        if (kind == Material.NONE) {
             return "";
         }
         double top = heightM * units;
@@ -51,11 +45,11 @@ public record Backdrop(Kind kind, double heightM, Double sillM) {
                 .append(kind.colour)
                 .append("\"/>");
         Pen marks = new Pen();
-        if (kind == Kind.FENCE) {
+        if (kind == Material.FENCE) {
             for (double x = -6; x < 6; x += BOARD_M) {
                 marks.move(x * units, -top).line(0, top);
             }
-        } else if (kind == Kind.BRICK) {
+        } else if (kind == Material.BRICK) {
             for (double y = COURSE_M; y < heightM; y += COURSE_M) {
                 marks.move(-half, -y * units).line(2 * half, 0);
             }

@@ -1,8 +1,7 @@
 package org.yellowfit.app.drawing;
 
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.ClimateSummary.FrostYear;
 import org.yellowfit.core.climate.HardinessZone;
@@ -17,7 +16,6 @@ import org.yellowfit.core.measure.UnitSystem;
 public final class ClimatePicture {
 
     private static final String[] MONTHS = {"J", "F", "M", "A", "M", "J", "J", "A", "S", "O", "N", "D"};
-    private static final DateTimeFormatter MONTH_AND_YEAR = DateTimeFormatter.ofPattern("MMMM uuuu", Locale.ENGLISH);
     private static final double WIDTH = 560;
     private static final double LEFT = 46;
     private static final double RIGHT = 12;
@@ -33,7 +31,7 @@ public final class ClimatePicture {
         double low = winters.stream().mapToDouble(Winter::lowestC).min().orElse(0) - 1.5;
         double high = winters.stream().mapToDouble(Winter::lowestC).max().orElse(0) + 1.5;
         double height = 250;
-        StringBuilder out = open(height, "Lowest temperature of each winter");
+        StringBuilder out = open(height, Sentences.say("picture.winters"));
         for (int half = 0; half <= HardinessZone.WARMEST; half++) {
             HardinessZone zone = new HardinessZone(half);
             double bottom = Math.max(low, zone.lowestCelsius());
@@ -100,13 +98,19 @@ public final class ClimatePicture {
                         y + 4,
                         x > WIDTH * 0.7 ? "end" : "start",
                         "mark",
-                        units.temperature(winter.lowestC()) + ", " + MONTH_AND_YEAR.format(winter.on()));
+                        units.temperature(winter.lowestC()) + ", " + Sentences.date("date.month", winter.on()));
             }
             if (winters.size() <= 8 || i % 5 == 0) {
                 text(out, x, height - 6, "middle", "axis", String.valueOf(winter.year()));
             }
         }
-        text(out, WIDTH - RIGHT - 2, mean - 6, "end", "mark", "mean " + units.temperature(climate.meanWinterLowC()));
+        text(
+                out,
+                WIDTH - RIGHT - 2,
+                mean - 6,
+                "end",
+                "mark",
+                Sentences.say("picture.mean", units.temperature(climate.meanWinterLowC())));
         return out.append("</svg>").toString();
     }
 
@@ -118,7 +122,7 @@ public final class ClimatePicture {
         }
         double height = 170;
         int from = climate.south() ? 182 : 1;
-        StringBuilder out = open(height, "Frost-free span of each year");
+        StringBuilder out = open(height, Sentences.say("picture.frost-free"));
         months(out, height, climate.south());
         double step = (height - 42) / years.size();
         for (int i = 0; i < years.size(); i++) {
@@ -161,7 +165,7 @@ public final class ClimatePicture {
             total += Double.isNaN(each) ? 0 : each;
             most = Math.max(most, Double.isNaN(each) ? 0 : each);
         }
-        StringBuilder out = open(height, "Degree days through the year, base 5 °C");
+        StringBuilder out = open(height, Sentences.say("picture.degree-days"));
         months(out, height, climate.south());
         double floor = height - 26;
         double room = floor - 22;
@@ -188,7 +192,13 @@ public final class ClimatePicture {
             sum += each;
         }
         out.append(curve.stroked("#2b2923", 1.8, 1));
-        text(out, WIDTH - RIGHT - 2, floor - room - 8, "end", "mark", Numbers.rounded(sum, 0) + " degree days a year");
+        text(
+                out,
+                WIDTH - RIGHT - 2,
+                floor - room - 8,
+                "end",
+                "mark",
+                Sentences.say("picture.degree-days-year", Numbers.rounded(sum, 0)));
         return out.append("</svg>").toString();
     }
 

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing;
 
 import java.util.List;
 import java.util.Random;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Cultivar;
@@ -37,7 +38,7 @@ public final class CloseUp {
                 .move(0, 0)
                 .line(0, -SIDE * 0.06 - (form == LeafForm.NEEDLE || form.isBlade() ? 0 : length * 0.8));
         String two = colours.size() > 1 ? second.filled(new Tones(colours.get(1).lab()).hex(2), 1) : "";
-        return open("leaf of " + plant.name()) + blade.filled(tones.hex(2), 1) + two
+        return open(Sentences.say("picture.leaf-of", plant.name())) + blade.filled(tones.hex(2), 1) + two
                 + veins.stroked(tones.hex(0), 0.9, 0.8) + "</svg>";
     }
 
@@ -50,7 +51,7 @@ public final class CloseUp {
         PlantCanvas frame = new PlantCanvas(
                 SIDE * 0.4, SIDE * 0.8, SIDE, new Random(plant.id().hashCode()));
         Flowers flowers = new Flowers(frame, Profile.of(plant.habit(), false), Detail.RICH);
-        return open("flower of " + plant.name())
+        return open(Sentences.say("picture.flower-of", plant.name()))
                 + flowers.one(FlowerForm.of(plant), colours.get(0).lab(), SIDE * 0.42, -SIDE * 0.34) + "</svg>";
     }
 

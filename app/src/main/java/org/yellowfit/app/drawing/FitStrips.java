@@ -6,12 +6,14 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.yellowfit.app.words.FitWords;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Judgement;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Strip;
 import org.yellowfit.core.fit.Verdict;
+import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 
@@ -133,7 +135,7 @@ public final class FitStrips {
         boolean met = judgement.verdict() == Verdict.FITS;
         text(out, LABEL_END, y + 3, "end", met ? "label" : "label unmet", FitWords.criterion(name));
         if (judgement.verdict() == Verdict.UNKNOWN) {
-            text(out, LINE_X + 6, y + 3, "start", "label", "not known");
+            text(out, LINE_X + 6, y + 3, "start", "label", Sentences.say("not-known"));
             dotted(out, LEFT_END, LINE_X, y);
         } else {
             Strip strip = judgement.strip().orElse(null);
@@ -185,16 +187,24 @@ public final class FitStrips {
         return switch (name) {
             case HARDINESS ->
                 steps <= 0.5
-                        ? "½ zone short"
-                        : Numbers.rounded(steps, 1).replace(".5", "½").replace("0½", "½") + " zones short";
-            case SUN_LIVE, SUN_FLOWER, SUN_COLOUR -> Numbers.rounded(steps, 1) + " h short";
-            case HOT_SUN -> Numbers.rounded(steps, 1) + " h over";
-            case PH -> Numbers.rounded(steps / 2, 1) + " pH off";
-            case MOISTURE -> Numbers.rounded(steps / 2, 1) + " off";
+                        ? Sentences.say("gap.half-zone")
+                        : Sentences.say(
+                                "gap.zones",
+                                Numbers.rounded(steps, 1).replace(".5", "½").replace("0½", "½"));
+            case SUN_LIVE, SUN_FLOWER, SUN_COLOUR -> Sentences.say("gap.short", Amount.hours(steps));
+            case HOT_SUN -> Sentences.say("gap.over", Amount.hours(steps));
+            case PH -> Sentences.say("gap.ph", Numbers.rounded(steps / 2, 1));
+            case MOISTURE -> Sentences.say("gap.off", Numbers.rounded(steps / 2, 1));
             case HEIGHT ->
-                units.length(steps * Math.max(0.05, question.site().room().maxHeightM() * 0.1)) + " over";
+                Sentences.say(
+                        "gap.over",
+                        units.length(
+                                steps * Math.max(0.05, question.site().room().maxHeightM() * 0.1)));
             case SPREAD ->
-                units.length(steps * Math.max(0.05, question.site().room().widthM() * 0.1)) + " over";
+                Sentences.say(
+                        "gap.over",
+                        units.length(
+                                steps * Math.max(0.05, question.site().room().widthM() * 0.1)));
             default -> "";
         };
     }
@@ -235,7 +245,7 @@ public final class FitStrips {
             out.append(out.isEmpty() ? "" : "; ")
                     .append(FitWords.criterion(judgement.criterion()))
                     .append(": ")
-                    .append(judgement.verdict().word());
+                    .append(Sentences.label(judgement.verdict()));
         }
         return out.toString();
     }

@@ -7,6 +7,7 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
+import org.yellowfit.app.words.Sentences;
 
 /** A QR code as one SVG path. */
 public final class QrMark {
@@ -24,7 +25,8 @@ public final class QrMark {
             }
         }
         return "<svg class=\"qr\" viewBox=\"0 0 " + bits.getWidth() + " " + bits.getHeight()
-                + "\" shape-rendering=\"crispEdges\" role=\"img\" aria-label=\"QR code: " + PlantDrawing.escaped(text)
+                + "\" shape-rendering=\"crispEdges\" role=\"img\" aria-label=\""
+                + PlantDrawing.escaped(Sentences.say("picture.code", text))
                 + "\"><path fill=\"#fff\" d=\"M0 0h" + bits.getWidth() + "v" + bits.getHeight()
                 + "H0z\"/><path fill=\"#000\" d=\"" + path + "\"/></svg>";
     }

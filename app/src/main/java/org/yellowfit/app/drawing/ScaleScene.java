@@ -1,6 +1,7 @@
 package org.yellowfit.app.drawing;
 
 import java.util.List;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.UnitSystem;
 
 /**
@@ -73,7 +74,7 @@ public final class ScaleScene {
         double wide = Math.max(widestM * 1.06, high * 0.5) + person;
         ScaleScene scene = new ScaleScene(sketches, Math.max(high, wide / 1.6), units);
         double scale = UNITS / sketch.unitsPerM();
-        return scene.open(wide, "the plant at this age beside a person of " + units.length(PERSON_M))
+        return scene.open(wide, Sentences.say("picture.beside-person", units.length(PERSON_M)))
                 + scene.rules(wide, true)
                 + "<g transform=\"translate(" + Pen.text((-wide / 2 + person * 0.62) * UNITS) + " 0)\">" + figure()
                 + "</g>"
@@ -91,15 +92,16 @@ public final class ScaleScene {
     private String plant(PlantSketch sketch) {
         double widthM = sketch.widthUnits() / sketch.unitsPerM();
         double scale = UNITS / sketch.unitsPerM();
-        return open(widthM, "plant at its age") + rules(widthM, false) + "<g transform=\"scale("
+        return open(widthM, Sentences.say("picture.at-age")) + rules(widthM, false) + "<g transform=\"scale("
                 + Math.rint(scale * 10000) / 10000 + ")\">" + sketch.svg() + "</g></svg>";
     }
 
     /** The person, with the heights written beside. */
     public String person() {
         double widthM = viewHeightM * PERSON_WIDTH_SHARE;
-        return open(widthM, "a person of " + units.length(PERSON_M)) + rules(widthM, true) + "<g transform=\"translate("
-                + Pen.text(widthM * UNITS * 0.2) + " 0) scale(.86 1)\">" + figure() + "</g></svg>";
+        return open(widthM, Sentences.say("picture.person", units.length(PERSON_M))) + rules(widthM, true)
+                + "<g transform=\"translate(" + Pen.text(widthM * UNITS * 0.2) + " 0) scale(.86 1)\">" + figure()
+                + "</g></svg>";
     }
 
     private String open(double widthM, String label) {

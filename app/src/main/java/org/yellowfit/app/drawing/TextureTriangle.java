@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing;
 
 import java.util.List;
 import java.util.Map;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.soil.TextureClass;
 
 /**
@@ -49,7 +50,10 @@ public final class TextureTriangle {
                 .append(' ')
                 .append(Pen.text(HEIGHT + 2 * MARGIN - 4))
                 .append("\" role=\"img\" aria-label=\"")
-                .append(chosen == null ? "Texture triangle" : "Texture triangle: " + chosen.words())
+                .append(
+                        chosen == null
+                                ? Sentences.say("picture.triangle")
+                                : Sentences.say("picture.triangle-of", chosen))
                 .append("\">");
         for (TextureClass each : TextureClass.values()) {
             area(out, each, false);
@@ -60,9 +64,9 @@ public final class TextureTriangle {
         for (TextureClass each : TextureClass.values()) {
             label(out, each, each == chosen);
         }
-        corner(out, "sand", 0, HEIGHT + 18, "start");
-        corner(out, "silt", SIDE, HEIGHT + 18, "end");
-        corner(out, "clay", SIDE / 2, -8, "middle");
+        corner(out, Sentences.label(TextureClass.SAND_CLASS), 0, HEIGHT + 18, "start");
+        corner(out, Sentences.label(TextureClass.SILT), SIDE, HEIGHT + 18, "end");
+        corner(out, Sentences.label(TextureClass.CLAY_CLASS), SIDE / 2, -8, "middle");
         for (Mark mark : marks) {
             out.append("<circle class=\"soil-mark\" cx=\"")
                     .append(Pen.text(x(mark.sand(), mark.clay())))
@@ -103,7 +107,7 @@ public final class TextureTriangle {
             x += x(corner[0], corner[1]) / corners.length;
             y += y(corner[1]) / corners.length;
         }
-        String[] words = each.words().split(" ");
+        String[] words = Sentences.label(each).split(" ");
         double first = y - (words.length - 1) * 4.5 + 3;
         for (int i = 0; i < words.length; i++) {
             out.append("<text class=\"soil-name")

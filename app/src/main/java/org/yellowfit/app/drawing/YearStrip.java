@@ -1,9 +1,8 @@
 package org.yellowfit.app.drawing;
 
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.plant.Cultivar;
@@ -56,7 +55,7 @@ public final class YearStrip {
                 .append("\" text-anchor=\"middle\" class=\"month")
                 .append(marked ? " marked" : "")
                 .append("\">")
-                .append(Month.of(month).getDisplayName(TextStyle.NARROW, Locale.ENGLISH))
+                .append(Sentences.letter(Month.of(month)))
                 .append("</text>");
     }
 
@@ -163,20 +162,22 @@ public final class YearStrip {
         for (int i = 0; i < months.size(); i++) {
             DayLook look = months.get(i);
             out.append(out.isEmpty() ? "" : "; ")
-                    .append(Month.of(i + 1).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+                    .append(Sentences.label(Month.of(i + 1)))
                     .append(": ")
                     .append(
                             switch (look.standing()) {
                                 case IN_LEAF ->
                                     look.leaves().isEmpty()
-                                            ? "in leaf"
-                                            : "leaf " + look.leaves().get(0).name();
-                                case BARE_STEMS -> "bare stems";
-                                case STRAW -> "standing straw";
-                                case BELOW_GROUND -> "below ground";
+                                            ? Sentences.say("look.in-leaf")
+                                            : Sentences.say(
+                                                    "look.leaf",
+                                                    look.leaves().get(0).name());
+                                case BARE_STEMS -> Sentences.say("look.bare-stems");
+                                case STRAW -> Sentences.say("look.straw");
+                                case BELOW_GROUND -> Sentences.say("look.below-ground");
                             });
-            look.flower().ifPresent(flower -> out.append(", flower ").append(flower.name()));
-            look.fruit().ifPresent(fruit -> out.append(", fruit ").append(fruit.name()));
+            look.flower().ifPresent(flower -> out.append(", ").append(Sentences.say("look.flower", flower.name())));
+            look.fruit().ifPresent(fruit -> out.append(", ").append(Sentences.say("look.fruit", fruit.name())));
         }
         return out.toString();
     }

@@ -62,9 +62,13 @@ public record FormFields(Map<String, String> typed, Map<String, String> problems
     }
 
     public FormField select(String name, Collection<String> values) {
+        return select(name, values, value -> value);
+    }
+
+    public FormField select(String name, Collection<String> values, Function<String, String> label) {
         List<Option> options = new ArrayList<>();
         options.add(unknown(name));
-        options.addAll(options(name, values, value -> value));
+        options.addAll(options(name, values, label));
         return field(name, Shape.SELECT, options);
     }
 

@@ -77,8 +77,7 @@ public class People {
 
     private static void checkPassword(String password) {
         if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw InvalidInput.at(
-                    "password", "Use %d to %d characters.".formatted(SHORTEST_PASSWORD, LONGEST_PASSWORD));
+            throw InvalidInput.at("password", "Use %d to %d characters.", SHORTEST_PASSWORD, LONGEST_PASSWORD);
         }
     }
 }

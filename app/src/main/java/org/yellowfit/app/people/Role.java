@@ -7,9 +7,5 @@ package org.yellowfit.app.people;
 public enum Role {
     ADVISOR,
     BUYER,
-    MANAGER;
-
-    public String words() {
-        return name().charAt(0) + name().substring(1).toLowerCase(java.util.Locale.ROOT);
-    }
+    MANAGER
 }

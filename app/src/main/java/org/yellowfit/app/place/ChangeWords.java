@@ -8,6 +8,7 @@ import org.yellowfit.app.visit.Merge.Change;
 import org.yellowfit.app.visit.Section;
 import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitForm;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.UnitSystem;
 
 /**
@@ -27,31 +28,31 @@ record ChangeWords(String by, UnitSystem units) {
     }
 
     private <T> String change(Change<T> change) {
-        return "%s meanwhile changed %s from %s to %s; that is kept."
-                .formatted(
-                        by,
-                        name(change.field()),
-                        quoted(change.field(), change.before()),
-                        quoted(change.field(), change.theirs()));
+        return Sentences.say(
+                "meanwhile.changed",
+                by,
+                name(change.field()),
+                quoted(change.field(), change.before()),
+                quoted(change.field(), change.theirs()));
     }
 
     private <T> String conflict(Change<T> change) {
-        return "%s meanwhile set %s to %s; here stands %s. Nothing is saved yet: keep or change it, and save again."
-                .formatted(
-                        by,
-                        name(change.field()),
-                        quoted(change.field(), change.theirs()),
-                        quoted(change.field(), change.mine()));
+        return Sentences.say(
+                "meanwhile.conflict",
+                by,
+                name(change.field()),
+                quoted(change.field(), change.theirs()),
+                quoted(change.field(), change.mine()));
     }
 
     <T> String theirs(Change<T> change) {
-        return "%s meanwhile set this to %s.".formatted(by, quoted(change.field(), change.theirs()));
+        return Sentences.say("meanwhile.theirs", by, quoted(change.field(), change.theirs()));
     }
 
     /** {@code site.maxHeightM} is told as “max height”. */
     static String name(VisitField<?> field) {
         if (field.section() == Section.DRAWING) {
-            return "a thing in the drawing (" + field.name() + ")";
+            return Sentences.say("meanwhile.thing", field.name());
         }
         return field.name()
                 .replaceAll("(M|C)$", "")
@@ -61,10 +62,11 @@ record ChangeWords(String by, UnitSystem units) {
 
     private <T> String quoted(VisitField<T> field, Optional<Known<T>> known) {
         if (known.isEmpty()) {
-            return "nothing";
+            return Sentences.say("meanwhile.nothing");
         }
         return field.section() == Section.DRAWING
-                ? "another shape"
-                : "“" + VisitForm.shown(field, known, units).replace("|", ", ") + "”";
+                ? Sentences.say("meanwhile.shape")
+                : Sentences.say(
+                        "meanwhile.quoted", VisitForm.shown(field, known, units).replace("|", ", "));
     }
 }

@@ -14,6 +14,7 @@ import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.light.Location;
@@ -65,12 +66,17 @@ public class DrawingStore {
 
     /** The drawing as it is kept; empty when nothing is drawn, or it is not known where the place lies. */
     public Optional<Drawing> drawing(Visit visit) {
-        List<Feature> features = visit.drawn();
+        List<Feature> features = visit.drawn().stream().map(DrawingStore::named).toList();
         return features.isEmpty()
                 ? Optional.empty()
                 : where(visit)
                         .map(where -> new Drawing(
                                 features, where, visit.answers().get(VisitFields.NORTH, 0.0), drawnIn(visit)));
+    }
+
+    /** What has no name of its own is called by its kind, in the shop's language. */
+    private static Feature named(Feature feature) {
+        return feature.name().isBlank() ? feature.withName(Sentences.label(feature.kind())) : feature;
     }
 
     static int drawnIn(Visit visit) {

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.SpotLimit;
@@ -14,7 +15,7 @@ final class PatchAnswers {
     private PatchAnswers() {}
 
     static Edit of(BedPatch patch) {
-        Provenance from = Provenance.computed("from the drawing, patch " + patch.name());
+        Provenance from = Provenance.computed(Sentences.say("from.patch", patch.name()));
         Optional<SpotLimit> limit = patch.lowestLimit();
         return new Edit()
                 .set(VisitFields.site(SiteFields.SUN_HOURS), patch.light().hours(), from)
@@ -26,7 +27,7 @@ final class PatchAnswers {
                 .set(
                         VisitFields.site(SiteFields.MAX_HEIGHT),
                         limit.map(SpotLimit::metres).orElse(null),
-                        limit.map(each -> Provenance.computed("from the drawing, " + each.because()))
+                        limit.map(each -> Provenance.computed(Sentences.say("from.drawing", each.because())))
                                 .orElse(from))
                 .set(VisitFields.LIMITED_BY, limit.map(SpotLimit::by).orElse(null))
                 .set(VisitFields.PATCH, patch.name())

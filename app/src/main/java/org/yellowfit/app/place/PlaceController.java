@@ -32,12 +32,12 @@ import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.FieldMessage;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CellStory;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.FeatureKind;
@@ -58,7 +58,7 @@ class PlaceController {
     record Saved(
             boolean stored,
             long version,
-            List<Problem> problems,
+            List<FieldMessage> problems,
             List<String> told,
             List<Object> features,
             PlaceStudy study) {}
@@ -152,11 +152,17 @@ class PlaceController {
         for (FeatureKind kind : FeatureKind.values()) {
             kinds.add(new KindView(
                     Words.of(kind),
-                    kind.words(),
+                    Sentences.label(kind),
                     kind.shape().name().toLowerCase(Locale.ROOT),
                     kind.measures().stream()
                             .map(m -> new MeasureView(
-                                    m.field(), m.words(), m.unit(), m.least(), m.most(), kind.usual(m), m.isLength()))
+                                    m.field(),
+                                    Sentences.label(m),
+                                    m.unit(),
+                                    m.least(),
+                                    m.most(),
+                                    kind.usual(m),
+                                    m.isLength()))
                             .toList()));
         }
         return kinds;
@@ -176,15 +182,14 @@ class PlaceController {
                     request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
         } catch (InvalidInput e) {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
-                    .body(new Saved(false, version, e.problems(), List.of(), List.of(), null));
+                    .body(new Saved(false, version, FieldMessage.of(e.problems()), List.of(), List.of(), null));
         }
         Visits.Outcome outcome =
                 visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             // Both moved the same thing: theirs stands, and is sent back; undo here still holds what was drawn here.
             List<String> told = List.of(
-                    "%s changed the same part of the drawing meanwhile. Theirs is shown now; undo brings yours back, and saves it."
-                            .formatted(conflict.current().changedBy()));
+                    Sentences.say("meanwhile.drawing", conflict.current().changedBy()));
             return ResponseEntity.status(HttpStatus.CONFLICT)
                     .body(new Saved(
                             false,
@@ -195,9 +200,8 @@ class PlaceController {
                             study(conflict.current(), 0)));
         }
         Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
-        List<String> told = saved.theirs().isEmpty()
-                ? List.of()
-                : List.of("%s drew here meanwhile; that is kept beside yours.".formatted(saved.by()));
+        List<String> told =
+                saved.theirs().isEmpty() ? List.of() : List.of(Sentences.say("meanwhile.drew-too", saved.by()));
         int year = request.get("year") instanceof Number number ? number.intValue() : 0;
         return ResponseEntity.ok(new Saved(
                 true,
@@ -283,13 +287,12 @@ class PlaceController {
         patches.goOnWith(id, chosen, me.displayName());
         flash.addFlashAttribute(
                 "told",
-                List.of("The shortlist is now for patch %s: %s, %s."
-                        .formatted(
-                                chosen.name(),
-                                PlaceStudy.words(
-                                        chosen.light().lightClass(),
-                                        chosen.light().bias()),
-                                PlaceStudy.hours(chosen.light().hours()))));
+                List.of(Sentences.say(
+                        "told.patch",
+                        chosen.name(),
+                        PlaceStudy.words(
+                                chosen.light().lightClass(), chosen.light().bias()),
+                        PlaceStudy.hours(chosen.light().hours()))));
         return "redirect:/visits/" + id + "/shortlist";
     }
 

@@ -1,15 +1,14 @@
 package org.yellowfit.app.place;
 
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.light.LightField;
 import org.yellowfit.core.light.Patch;
 import org.yellowfit.core.light.SunBias;
+import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.site.BedPatch;
@@ -80,24 +79,22 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
     private static PatchView view(BedPatch patch, SiteStudy study, UnitSystem units) {
         Patch light = patch.light();
         List<String> facts = new ArrayList<>();
-        facts.add("%s of sun a day from %s: %s before and %s after noon."
-                .formatted(
-                        hours(light.hours()),
-                        season(study.seasonMonths()),
-                        hours(light.morning()),
-                        hours(light.afternoon())));
-        facts.add("%s of it in the hot hours%s."
-                .formatted(hours(light.hot()), patch.reflectedHeat() ? ", and the wall throws heat back" : ""));
-        facts.add("%s, %s by %s."
-                .formatted(units.area(light.areaM2()), units.length(patch.lengthM()), units.length(patch.depthM())));
+        facts.add(Sentences.say(
+                "patch.sun",
+                hours(light.hours()),
+                season(study.seasonMonths()),
+                hours(light.morning()),
+                hours(light.afternoon())));
+        facts.add(Sentences.say(patch.reflectedHeat() ? "patch.hot-wall" : "patch.hot", hours(light.hot())));
+        facts.add(Sentences.say(
+                "patch.size", units.area(light.areaM2()), units.length(patch.lengthM()), units.length(patch.depthM())));
         for (SpotLimit limit : patch.limits()) {
-            facts.add("Nothing above %s: %s.".formatted(units.length(limit.metres()), limit.because()));
+            facts.add(Sentences.say("patch.limit", units.length(limit.metres()), limit.because()));
         }
         if (patch.underRoof()) {
-            facts.add("A roof keeps the rain off.");
+            facts.add(Sentences.say("patch.roof"));
         }
-        patch.slopePercent()
-                .ifPresent(slope -> facts.add("The ground falls by %s %%.".formatted(Numbers.rounded(slope, 0))));
+        patch.slopePercent().ifPresent(slope -> facts.add(Sentences.say("patch.slope", Numbers.rounded(slope, 0))));
         double[] label = label(light, study, patch);
         return new PatchView(
                 patch.name(),
@@ -145,14 +142,12 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
 
     static String words(LightClass light, SunBias bias) {
         boolean split = light == LightClass.PART || light == LightClass.SHADE;
-        return split && bias != SunBias.EVEN
-                ? Sentences.label(light) + ", " + (bias == SunBias.MORNING ? "morning" : "afternoon")
-                : Sentences.label(light);
+        return split && bias != SunBias.EVEN ? Sentences.say("sun.with-bias", light, bias) : Sentences.label(light);
     }
 
     static String season(List<Integer> months) {
         if (months.size() == 12) {
-            return "all year";
+            return Sentences.say("sun.all-year");
         }
         // The season may run over the year's end: it begins after the month that is missing before it.
         int first = months.stream()
@@ -163,15 +158,15 @@ record PlaceStudy(int year, String season, List<double[]> cells, List<PatchView>
                 .filter(month -> !months.contains(month % 12 + 1))
                 .findFirst()
                 .orElse(months.get(months.size() - 1));
-        return first == last ? name(first) : name(first) + " to " + name(last);
+        return first == last ? name(first) : Sentences.say("sun.months", name(first), name(last));
     }
 
     private static String name(int month) {
-        return Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+        return Sentences.label(Month.of(month));
     }
 
     static String hours(double hours) {
-        return Numbers.rounded(hours, 1) + " h";
+        return Sentences.amount(Amount.hours(hours), UnitSystem.METRIC);
     }
 
     private static double rounded(double value) {

@@ -2,6 +2,7 @@ package org.yellowfit.app.place;
 
 import java.util.Random;
 import org.springframework.stereotype.Component;
+import org.yellowfit.app.words.Sentences;
 
 /**
  * Stands in for a probe: each place has its own pH between 5 and 7.6, and readings stray by a tenth or two, the same
@@ -23,6 +24,6 @@ class SimulatedPhProbe implements PhProbe {
 
     @Override
     public String name() {
-        return "simulated probe";
+        return Sentences.say("soil.probe");
     }
 }

@@ -61,7 +61,7 @@ final class SiteCard {
                         card.words.soil(true),
                         card.tag("texture", SiteFields.TEXTURE),
                         card.tag("drainage", SiteFields.DRAINAGE),
-                        card.tag("pH", SiteFields.PH)),
+                        card.tag("ph", SiteFields.PH)),
                 card.sentence("water", card.words.water(), card.tag("moisture", SiteFields.MOISTURE)),
                 card.sentence("room", card.words.room(), card.roomTags()),
                 card.sentence("company", card.words.company(), new Tag("typed", Sentences.say("tag.as-told"))));
@@ -81,7 +81,7 @@ final class SiteCard {
         }
         Optional<String> frost = Optional.ofNullable(site.season().firstFrost())
                 .map(day -> Sentences.say("site.season.frost", day.toString()));
-        return sentence("season", frost, tag("first frost", SiteFields.FIRST_FROST));
+        return sentence("season", frost, tag("first-frost", SiteFields.FIRST_FROST));
     }
 
     private static String growingDays(ClimateSummary climate) {
@@ -98,7 +98,7 @@ final class SiteCard {
             tags.add(
                     visit.site(SiteFields.HOT_HOURS).isEmpty()
                             ? new Tag("guessed", Sentences.say("tag.hot-hours.estimated"))
-                            : tag("hot hours", SiteFields.HOT_HOURS));
+                            : tag("hot-hours", SiteFields.HOT_HOURS));
         }
         if (site.light().hotSummer() != null) {
             tags.add(tag("summers", SiteFields.HOT_SUMMER));
@@ -122,7 +122,8 @@ final class SiteCard {
                         new Sentence(name, Sentences.say("site.unknown." + about), List.of(new Tag(UNKNOWN, ""))));
     }
 
-    private Tag tag(String what, Field<?> field) {
+    private Tag tag(String about, Field<?> field) {
+        String what = Sentences.say("card.tag." + about);
         return visit.from(field)
                 .map(from -> new Tag(Words.of(from.kind()), (what + " " + from.by()).strip()))
                 .orElse(new Tag(UNKNOWN, what));

@@ -2,11 +2,9 @@ package org.yellowfit.app.place;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -29,11 +27,10 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Sentences;
 
 @Controller
 class SiteController {
-
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
 
     private final Visits visits;
     private final CatalogueStore catalogue;
@@ -164,7 +161,9 @@ class SiteController {
         Map<String, String> named = new HashMap<>(typed);
         named.put(
                 place,
-                before.get(VisitFields.PLACE, "Visit of " + LocalDateTime.now().format(WHEN)));
+                before.get(
+                        VisitFields.PLACE,
+                        Sentences.say("visit.of-time", Sentences.date("date.day-time", LocalDateTime.now()))));
         return named;
     }
 }

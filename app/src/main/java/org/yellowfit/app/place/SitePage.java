@@ -105,7 +105,12 @@ record SitePage(List<FormField> visit, List<Step> steps, String policy, List<Str
                     .map(TextureClass::words)
                     .toList();
             return List.of(
-                    guessable(fields.select(key(SiteFields.TEXTURE), textures), SiteFields.TEXTURE),
+                    guessable(
+                            fields.select(
+                                    key(SiteFields.TEXTURE),
+                                    textures,
+                                    text -> Sentences.label(TextureClass.parse(text))),
+                            SiteFields.TEXTURE),
                     guessable(fields.one(key(SiteFields.DRAINAGE), Drainage.class), SiteFields.DRAINAGE),
                     guessable(moisture(), SiteFields.MOISTURE),
                     guessable(fields.number(key(SiteFields.PH)), SiteFields.PH));

@@ -28,10 +28,10 @@ import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Room;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.fit.SoilConditions;
+import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.SoilTestFields;
 import org.yellowfit.core.soil.TextureClass;
@@ -86,7 +86,8 @@ class SoilController {
         }
         String told = taken(take, form, edit);
         visits.put(id, edit, me.displayName());
-        flash.addFlashAttribute("told", List.of(told.isEmpty() ? "Kept." : "The site now has " + told + "."));
+        flash.addFlashAttribute(
+                "told", List.of(told.isEmpty() ? Sentences.say("told.kept") : Sentences.say("told.site-has", told)));
         return "redirect:/visits/" + id + "/soil";
     }
 
@@ -103,11 +104,11 @@ class SoilController {
         return switch (take) {
             case "jar" ->
                 form.jar()
-                        .map(jar -> texture(jar.texture(), Provenance.measured("by a jar test"), edit))
+                        .map(jar -> texture(jar.texture(), Provenance.measured(Sentences.say("from.jar")), edit))
                         .orElse("");
             case "feel" ->
                 form.feel()
-                        .map(texture -> texture(texture, Provenance.measured("by feel"), edit))
+                        .map(texture -> texture(texture, Provenance.measured(Sentences.say("from.feel")), edit))
                         .orElse("");
             case "hole" ->
                 form.drainage().map(drainage -> drainage(drainage, form, edit)).orElse("");
@@ -119,27 +120,27 @@ class SoilController {
 
     private static String texture(TextureClass texture, Provenance from, Edit edit) {
         edit.set(VisitFields.site(SiteFields.TEXTURE), texture, from);
-        return texture.words();
+        return Sentences.label(texture);
     }
 
     private static String drainage(Drainage drainage, SoilForm form, Edit edit) {
-        String by = "by a hole test, %s cm an hour".formatted(Numbers.rounded(form.fallCmPerHour(), 1));
+        String by = Sentences.say("from.hole", Numbers.rounded(form.fallCmPerHour(), 1));
         edit.set(VisitFields.site(SiteFields.DRAINAGE), drainage, Provenance.measured(by));
-        return Words.of(drainage) + " drainage";
+        return Sentences.say("soil.drainage-now", drainage);
     }
 
     private static String ph(double ph, SoilForm form, Edit edit) {
-        String by = form.phReadings() == 1 ? "by one reading" : "by %d readings".formatted(form.phReadings());
+        String by = Sentences.say("from.readings", form.phReadings());
         edit.set(VisitFields.site(SiteFields.PH), ph, Provenance.measured(by));
-        return "pH " + Numbers.rounded(ph, 1);
+        return Sentences.amount(Amount.ph(ph), UnitSystem.METRIC);
     }
 
     private static String moisture(SoilForm form, Edit edit) {
-        String by =
-                "because " + String.join(", ", Sentences.each(form.moisture().reasons(), UnitSystem.METRIC));
+        String by = Sentences.say(
+                "from.because", String.join(", ", Sentences.each(form.moisture().reasons(), UnitSystem.METRIC)));
         double moisture = form.moisture().moisture();
         edit.set(VisitFields.site(SiteFields.MOISTURE), moisture, Provenance.computed(by));
-        return "moisture " + Numbers.rounded(moisture, 1);
+        return Sentences.say("soil.moisture-now", Numbers.rounded(moisture, 1));
     }
 
     private String show(Model model, Visit visit, Map<String, String> typed) {

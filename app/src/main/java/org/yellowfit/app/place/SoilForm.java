@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.soil.Amendment;
 import org.yellowfit.core.soil.Drainage;
@@ -128,7 +129,7 @@ record SoilForm(
         try {
             return work.get();
         } catch (IllegalArgumentException e) {
-            problems.put(field.name(), e.getMessage());
+            problems.put(field.name(), Refusals.say(e));
             return Optional.empty();
         }
     }

@@ -7,6 +7,7 @@ import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.fit.SiteFields;
 
@@ -17,13 +18,13 @@ public final class StationAnswers {
 
     public static Edit of(Station station) {
         ClimateSummary climate = station.climate();
-        Provenance record = Provenance.computed("from the record of " + station.name());
+        Provenance record = Provenance.computed(Sentences.say("from.record", station.name()));
         Edit edit = new Edit();
         climate.zone()
                 .ifPresent(zone -> edit.set(
                         VisitFields.site(SiteFields.ZONE),
                         zone,
-                        Provenance.computed("from %d winters at %s".formatted(climate.wintersUsed(), station.name()))));
+                        Provenance.computed(Sentences.say("from.winters", climate.wintersUsed(), station.name()))));
         edit.clear(VisitFields.site(SiteFields.MIN_TEMP));
         edit.set(VisitFields.site(SiteFields.HOT_SUMMER), climate.hotSummer(), record);
         climate.firstAutumnFrost()

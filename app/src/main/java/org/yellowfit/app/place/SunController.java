@@ -5,9 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.Year;
-import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -35,6 +33,8 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.LineMessage;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.light.LightLog;
@@ -42,7 +42,9 @@ import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.SeenSun;
 import org.yellowfit.core.light.SunBias;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.LineProblem;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.site.Drawing;
 
@@ -93,9 +95,8 @@ class SunController {
         Optional<Location> where = store.where(visit);
         if (use && where.isPresent()) {
             SeenSun sun = SeenSun.of(ticked(visit.answers().with(edit)), where.get(), store.seasonMonths(visit));
-            put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed("from the hours seen in sun"));
-            flash.addFlashAttribute(
-                    "told", List.of("The site now gets %s of sun a day.".formatted(PlaceStudy.hours(sun.hours()))));
+            put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed(Sentences.say("from.seen")));
+            flash.addFlashAttribute("told", List.of(Sentences.say("told.sun", PlaceStudy.hours(sun.hours()))));
         }
         visits.put(id, edit, me.displayName());
         return "redirect:/visits/" + id + (use ? "/shortlist" : "/sun");
@@ -120,7 +121,9 @@ class SunController {
                     List.of(new LineProblem(
                             0,
                             "",
-                            file.isEmpty() ? "Choose the logger’s file." : "It is not known where the place lies.")),
+                            file.isEmpty()
+                                    ? Refusal.of("Choose the logger’s file.")
+                                    : Refusal.of("It is not known where the place lies."))),
                     null);
         }
         try {
@@ -137,22 +140,20 @@ class SunController {
                     log.morning(),
                     log.afternoon(),
                     log.hot(),
-                    Provenance.measured("by a light logger over %d clear days"
-                            .formatted(log.days().size())));
+                    Provenance.measured(Sentences.say(
+                            "from.logger", Fact.of("told.clear-days", log.days().size()))));
             visits.put(id, edit, me.displayName());
             flash.addFlashAttribute(
                     "told",
-                    List.of(
-                            "The logger saw %s of direct sun on %d clear day%s%s. The site has these hours now; they are those of that time of the year."
-                                    .formatted(
-                                            PlaceStudy.hours(log.hours()),
-                                            log.days().size(),
-                                            log.days().size() == 1 ? "" : "s",
-                                            log.overcast().isEmpty()
-                                                    ? ""
-                                                    : "; %d overcast ones were left out"
-                                                            .formatted(log.overcast()
-                                                                    .size()))));
+                    List.of(Sentences.say(
+                            "told.logger",
+                            PlaceStudy.hours(log.hours()),
+                            Fact.of("told.clear-days", log.days().size()),
+                            log.overcast().isEmpty()
+                                    ? ""
+                                    : Fact.of(
+                                            "told.logger.overcast",
+                                            log.overcast().size()))));
             return "redirect:/visits/" + id + "/sun";
         } catch (UnusableFile e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -181,7 +182,7 @@ class SunController {
     private String show(Model model, Visit visit, List<LineProblem> problems, String fileName) {
         Optional<Location> where = store.where(visit);
         model.addAttribute("visit", visit);
-        model.addAttribute("problems", problems);
+        model.addAttribute("problems", LineMessage.of(problems));
         model.addAttribute("fileName", fileName);
         model.addAttribute("known", where.isPresent());
         where.ifPresent(at -> {
@@ -207,7 +208,7 @@ class SunController {
         List<Integer> up = SeenSun.hoursOf(where, month);
         return new Time(
                 month,
-                "mid " + Month.of(month).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                Sentences.say("sun.mid-month", Month.of(month)),
                 java.util.stream.IntStream.range(4, 22)
                         .mapToObj(hour -> new Hour(
                                 hour,
@@ -218,14 +219,14 @@ class SunController {
 
     private String told(SeenSun sun, String season) {
         LightClass seen = light.cutoffs().of(sun.hours());
-        return "From %s that is %s a day: %s, %s before and %s after noon, %s of it hot."
-                .formatted(
-                        season,
-                        PlaceStudy.hours(sun.hours()),
-                        PlaceStudy.words(seen, SunBias.of(sun.morning(), sun.afternoon())),
-                        PlaceStudy.hours(sun.morning()),
-                        PlaceStudy.hours(sun.afternoon()),
-                        PlaceStudy.hours(sun.hot()));
+        return Sentences.say(
+                "sun.seen",
+                season,
+                PlaceStudy.hours(sun.hours()),
+                PlaceStudy.words(seen, SunBias.of(sun.morning(), sun.afternoon())),
+                PlaceStudy.hours(sun.morning()),
+                PlaceStudy.hours(sun.afternoon()),
+                PlaceStudy.hours(sun.hot()));
     }
 
     private static void put(Edit edit, double morning, double afternoon, double hot, Provenance from) {

@@ -65,8 +65,7 @@ class VisitClimateController {
         Station taken = stations.find(station)
                 .orElseThrow(() -> new NotFound("There is no such station; it may have been taken out."));
         visits.put(id, StationAnswers.of(taken), me.displayName());
-        flash.addFlashAttribute(
-                "told", List.of("The climate of this place is now that of %s.".formatted(taken.name())));
+        flash.addFlashAttribute("told", List.of(Sentences.say("told.climate", taken.name())));
         return "redirect:/visits/" + id + "/climate";
     }
 }

@@ -34,8 +34,8 @@ import org.yellowfit.core.fit.UnmetDemands;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
-import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -180,9 +180,11 @@ class DenseLists {
             Question question = patches.question(visit, patch);
             List<Ranked> best = first(ranked(fit, question, visit), A_PATCH);
             groups.add(new Group(
-                    "Patch " + patch.name() + ": "
-                            + Sentences.label(patch.light().lightClass()) + ", "
-                            + Numbers.rounded(patch.light().hours(), 1) + " h",
+                    Sentences.say(
+                            "patch.group",
+                            patch.name(),
+                            patch.light().lightClass(),
+                            Amount.hours(patch.light().hours())),
                     rows(fit.explain(question, best), question, visit, null)));
         }
         return groups;
@@ -194,7 +196,8 @@ class DenseLists {
             return List.of(new Group("", rows(shown, question, visit, before)));
         }
         Function<Candidate, String> title = grouping.equals("kind")
-                ? candidate -> upper(Words.of(candidate.plant().kind())) + "s"
+                ? candidate -> Sentences.say(
+                        "grouping.kinds." + Words.of(candidate.plant().kind()))
                 : candidate -> Sentences.label(layer(candidate.plant(), question));
         Map<String, List<Candidate>> divided = new LinkedHashMap<>();
         List<Candidate> ordered = grouping.equals("layer")

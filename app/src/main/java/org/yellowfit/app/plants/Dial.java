@@ -8,6 +8,7 @@ import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Known;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
@@ -15,16 +16,19 @@ import org.yellowfit.core.measure.Numbers;
 /**
  * One number of the site that may be tried out, and between which ends.
  *
- * @param unit as it is shown
+ * @param label its key
+ * @param unit  as it is shown, or the key of that
  */
 record Dial(Field<Double> field, String label, String unit, double least, double most, double step) {
 
+    private static final String OF_FIVE = "dial.of-five";
+
     private static final List<Dial> ALL = List.of(
-            new Dial(SiteFields.SUN_HOURS, "Sun", "h", 0, 12, 0.5),
-            new Dial(SiteFields.MOISTURE, "Moisture", "of 5", 1, 5, 0.5),
-            new Dial(SiteFields.PH, "pH", "", 4.5, 8.5, 0.1),
-            new Dial(SiteFields.MAX_HEIGHT, "Nothing above", "m", 0.2, 4, 0.1),
-            new Dial(SiteFields.DEPTH, "Depth", "m", 0.2, 4, 0.1));
+            new Dial(SiteFields.SUN_HOURS, "dial.sun", "h", 0, 12, 0.5),
+            new Dial(SiteFields.MOISTURE, "dial.moisture", OF_FIVE, 1, 5, 0.5),
+            new Dial(SiteFields.PH, "dial.ph", "", 4.5, 8.5, 0.1),
+            new Dial(SiteFields.MAX_HEIGHT, "dial.nothing-above", "m", 0.2, 4, 0.1),
+            new Dial(SiteFields.DEPTH, "dial.depth", "m", 0.2, 4, 0.1));
 
     /** @param value where it stands now; null when it is not known; {@code shown} in the visit's units */
     record View(
@@ -43,14 +47,19 @@ record Dial(Field<Double> field, String label, String unit, double least, double
 
     private View view(Visit visit) {
         Double value = visit.site(field).map(Known::value).orElse(null);
-        return new View(field.name(), label, unit, least, most, step, value, shown(value, visit));
+        return new View(field.name(), Sentences.say(label), unit(), least, most, step, value, shown(value, visit));
+    }
+
+    @Override
+    public String unit() {
+        return unit.equals(OF_FIVE) ? Sentences.say(OF_FIVE) : unit;
     }
 
     private String shown(Double value, Visit visit) {
         if (value == null) {
-            return "not known";
+            return Sentences.say("not-known");
         }
-        return unit.equals("m") ? visit.units().length(value) : (Numbers.rounded(value, 1) + " " + unit).strip();
+        return unit.equals("m") ? visit.units().length(value) : (Numbers.rounded(value, 1) + " " + unit()).strip();
     }
 
     /** What the dials are set to, each held within its ends. */

@@ -33,7 +33,7 @@ import org.yellowfit.app.web.KeptPages;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.WishFields;
-import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.plant.Cultivar;
 
 @Controller
@@ -122,7 +122,7 @@ class ShortlistController {
                     pages.card(visit, plant, Dial.tried(params)),
                     Dial.tried(params).isEmpty());
         } catch (IllegalArgumentException e) {
-            throw new NotFound(e.getMessage());
+            throw new NotFound(Refusal.of(e));
         }
         return "plants/chosen :: chosen";
     }
@@ -138,7 +138,7 @@ class ShortlistController {
         VisitForm.Checked checked = VisitForm.check(Dial.typed(params, visit), visit.answers());
         if (checked.isFine()) {
             visits.put(id, checked.edit(), me.displayName());
-            flash.addFlashAttribute("told", List.of("The site now has what you tried out."));
+            flash.addFlashAttribute("told", List.of(Sentences.say("told.tried-out")));
         } else {
             flash.addFlashAttribute("told", List.copyOf(checked.problems().values()));
         }
@@ -187,7 +187,7 @@ class ShortlistController {
         try {
             addCard(model, visit, chosen.isEmpty() ? null : pages.card(visit, chosen, new Edit()), true);
         } catch (IllegalArgumentException e) {
-            throw new NotFound(e.getMessage());
+            throw new NotFound(Refusal.of(e));
         }
         ShortlistPage head = pages.head(visit);
         model.addAttribute("lineHead", lineHead(visit, head));
@@ -226,9 +226,7 @@ class ShortlistController {
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             flash.addFlashAttribute(
                     "told",
-                    List.of(conflict.current().changedBy()
-                            + " changed the same wishes meanwhile, so yours were not saved. "
-                            + "Below are the wishes as they now stand; set yours again if they still hold."));
+                    List.of(Sentences.say("meanwhile.wishes", conflict.current().changedBy())));
         }
         return "redirect:/visits/" + id + "/shortlist";
     }
@@ -250,9 +248,7 @@ class ShortlistController {
                 .toList();
         if (!madeRoom.isEmpty()) {
             flash.addFlashAttribute(
-                    "told",
-                    List.of("%d plants stand side by side at most; %s made room."
-                            .formatted(Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
+                    "told", List.of(Sentences.say("told.made-room", Visit.MOST_CHOSEN, String.join(", ", madeRoom))));
         }
         return "redirect:/visits/" + id + "/" + screen(back);
     }
@@ -300,8 +296,7 @@ class ShortlistController {
     private String lineHead(Visit visit, ShortlistPage page) {
         return fragments.once(
                 AsItIs.of(visit, store.version(), "line"),
-                () -> fragments.draw(
-                        "plants/line-head", "line", Map.of("page", page, "policy", Words.of(visit.policy()))));
+                () -> fragments.draw("plants/line-head", "line", Map.of("page", page, "policy", visit.policy())));
     }
 
     private WishesPage kept(Visit visit) {

@@ -204,7 +204,7 @@ class ShortlistPages {
         return new Reason(
                 FitWords.criterion(judgement.criterion()),
                 ShortlistWords.dot(judgement.verdict()),
-                judgement.verdict().word(),
+                Sentences.label(judgement.verdict()),
                 Sentences.say(judgement.why(), units),
                 judgement.rule(),
                 remedies(judgement, false, units));

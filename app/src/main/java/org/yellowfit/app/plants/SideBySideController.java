@@ -2,7 +2,6 @@ package org.yellowfit.app.plants;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
@@ -16,6 +15,7 @@ import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -59,7 +59,7 @@ class SideBySideController {
         Question question = visit.question();
         int shownMonth = oneOf(
                 month, MONTHS, plants.isEmpty() ? 7 : PlantDrawing.bestMonth(plants.get(0), growingPlaces.of(visit)));
-        Backdrop.Kind kind = Arrays.stream(Backdrop.Kind.values())
+        Backdrop.Material kind = Arrays.stream(Backdrop.Material.values())
                 .filter(each -> Words.of(each).equals(behind))
                 .findFirst()
                 .orElseGet(() -> pages.usualBackdrop(visit));
@@ -70,9 +70,9 @@ class SideBySideController {
         model.addAttribute(
                 "months",
                 Arrays.stream(java.time.Month.values())
-                        .map(m -> m.getDisplayName(java.time.format.TextStyle.SHORT, Locale.ENGLISH))
+                        .map(Sentences::shortMonth)
                         .toList());
-        model.addAttribute("behinds", Backdrop.Kind.values());
+        model.addAttribute("behinds", Backdrop.Material.values());
         model.addAttribute("behind", Words.of(kind));
         model.addAttribute(
                 "limit",

@@ -1,10 +1,8 @@
 package org.yellowfit.app.plants;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -40,7 +38,6 @@ import org.yellowfit.core.pair.TraitRow;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
-import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.site.Feature;
@@ -54,7 +51,6 @@ class SideBySidePages {
     private static final double PLACE_HEIGHT_PX = 330;
     private static final double USUAL_FENCE_M = 1.8;
     private static final double USUAL_WALL_M = 2.7;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     /** @param sizeSaid what label and other sources say of its height */
     record Column(
@@ -100,7 +96,7 @@ class SideBySidePages {
         this.shop = shop;
     }
 
-    Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Kind behind) {
+    Page of(List<Cultivar> plants, Visit visit, int years, int month, Backdrop.Material behind) {
         Question question = visit.question();
         UnitSystem units = visit.units();
         GrowingPlace place = growingPlaces.of(visit);
@@ -138,7 +134,7 @@ class SideBySidePages {
                                         Sentences.say(win.by(), units),
                                         win.plants().stream()
                                                 .map(SideBySidePages::shortName)
-                                                .collect(Collectors.joining(" and ")),
+                                                .collect(Collectors.joining(" " + Sentences.say("and") + " ")),
                                         Sentences.say(win.value(), units)))
                                 .toList());
     }
@@ -157,23 +153,23 @@ class SideBySidePages {
     }
 
     /** What the drawing has near: a wall with a window, a fence, a hedge; nothing when nothing is drawn. */
-    Backdrop.Kind usualBackdrop(Visit visit) {
+    Backdrop.Material usualBackdrop(Visit visit) {
         Set<FeatureKind> drawn = visit.drawn().stream().map(Feature::kind).collect(Collectors.toSet());
         if (drawn.contains(FeatureKind.BLOCK) || drawn.contains(FeatureKind.WALL)) {
-            return Backdrop.Kind.PALE;
+            return Backdrop.Material.PALE;
         }
         if (drawn.contains(FeatureKind.FENCE)) {
-            return Backdrop.Kind.FENCE;
+            return Backdrop.Material.FENCE;
         }
-        return drawn.contains(FeatureKind.HEDGE) ? Backdrop.Kind.HEDGE : Backdrop.Kind.NONE;
+        return drawn.contains(FeatureKind.HEDGE) ? Backdrop.Material.HEDGE : Backdrop.Material.NONE;
     }
 
-    private static Backdrop backdrop(Backdrop.Kind kind, Visit visit) {
-        boolean wall = kind == Backdrop.Kind.PALE || kind == Backdrop.Kind.BRICK;
+    private static Backdrop backdrop(Backdrop.Material kind, Visit visit) {
+        boolean wall = kind == Backdrop.Material.PALE || kind == Backdrop.Material.BRICK;
         Double sill = wall && visit.answers().get(VisitFields.LIMITED_BY).equals(Optional.of(FeatureKind.WINDOW))
                 ? visit.question().site().room().maxHeightM()
                 : null;
-        return kind == Backdrop.Kind.NONE
+        return kind == Backdrop.Material.NONE
                 ? Backdrop.NONE
                 : new Backdrop(kind, wall ? USUAL_WALL_M : USUAL_FENCE_M, sill);
     }
@@ -208,13 +204,13 @@ class SideBySidePages {
                 FitWords.why(candidate, units),
                 plant.get(Traits.TELL_APART).orElse(""),
                 plant.get(Traits.CARE_MIN_YEAR)
-                        .map(minutes -> Numbers.rounded(minutes, 0) + " minutes of care a year")
-                        .orElse("care not known"),
+                        .map(minutes -> Sentences.say("side-by-side.care", Numbers.rounded(minutes, 0)))
+                        .orElse(Sentences.say("side-by-side.care-unknown")),
                 plant.get(Traits.SIZES_SOLD)
                         .map(sold -> sold.stream()
                                 .map((PotPrice pot) -> pot.pot() + " " + shop.money(pot.price()))
                                 .collect(Collectors.joining(", ")))
-                        .orElse("not priced"));
+                        .orElse(Sentences.say("not-priced")));
     }
 
     /** Label, other sources and own records side by side, where they say more than one thing. */
@@ -223,20 +219,22 @@ class SideBySidePages {
                 .filter(claim -> claim.trait() == Traits.HEIGHT10)
                 .toList();
         String label = store.label(plant.id())
-                .map(each -> "Label: " + units.length(each.height10()) + " at ten years")
+                .map(each -> Sentences.say("source.label", units.length(each.height10())))
                 .orElse("");
         return claims.isEmpty()
-                ? label + "; no other source, no own record."
+                ? Sentences.say("source.no-other", label)
                 : label + "; "
                         + claims.stream()
-                                .map(claim ->
-                                        (claim.kind() == SourceKind.OWN_RECORD ? "own record" : Words.of(claim.kind()))
-                                                + ": " + units.length(Traits.HEIGHT10.read(claim.value()))
-                                                + (claim.atAgeYears().isPresent()
-                                                        ? " at "
-                                                                + Numbers.write(claim.atAgeYears()
-                                                                        .getAsDouble()) + " years"
-                                                        : ""))
+                                .map(claim -> claim.atAgeYears().isPresent()
+                                        ? Sentences.say(
+                                                "source.size-at-age",
+                                                claim.kind(),
+                                                units.length(Traits.HEIGHT10.read(claim.value())),
+                                                Numbers.write(claim.atAgeYears().getAsDouble()))
+                                        : Sentences.say(
+                                                "source.size",
+                                                claim.kind(),
+                                                units.length(Traits.HEIGHT10.read(claim.value()))))
                                 .collect(Collectors.joining("; "))
                         + ".";
     }
@@ -246,9 +244,11 @@ class SideBySidePages {
                 .map(each -> new Opening(
                         shortName(each.plant()),
                         each.from().isEmpty()
-                                ? "no flowers to speak of, or not known when"
-                                : day(each.from().get()) + " to "
-                                        + day(each.to().orElseThrow())))
+                                ? Sentences.say("side-by-side.no-flowers")
+                                : Sentences.say(
+                                        "side-by-side.in-flower",
+                                        day(each.from().get()),
+                                        day(each.to().orElseThrow()))))
                 .toList();
     }
 
@@ -260,7 +260,7 @@ class SideBySidePages {
     }
 
     private static String day(int dayOfYear) {
-        return DAY.format(LocalDate.ofYearDay(2001, dayOfYear));
+        return Sentences.date("date.day-short", LocalDate.ofYearDay(2001, dayOfYear));
     }
 
     private static String shortName(Cultivar plant) {

@@ -23,7 +23,6 @@ import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Difference;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Substitutes;
-import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.pair.Likeness;
@@ -109,7 +108,7 @@ class SubstitutesController {
                 store.portrait(plant, place),
                 (int) Math.round(offer.said().likeness() * 100),
                 ShortlistWords.dot(offer.verdict()),
-                offer.verdict() == Verdict.FITS ? "fits" : "fits, if",
+                Sentences.label(offer.verdict()),
                 Sentences.label(offer.fits()),
                 Sentences.say(offer.needs(), units),
                 units.glance(plant.height10().mid(), plant.spread10().mid()),
@@ -131,8 +130,8 @@ class SubstitutesController {
                 new ArrayList<>(Substitutes.weights(question).entrySet());
         sorted.sort(Map.Entry.<Likeness.Aspect, Double>comparingByValue().reversed());
         return sorted.stream()
-                .map(each ->
-                        each.getKey().words() + " " + org.yellowfit.core.measure.Numbers.rounded(each.getValue(), 1))
+                .map(each -> Sentences.label(each.getKey()) + " "
+                        + org.yellowfit.core.measure.Numbers.rounded(each.getValue(), 1))
                 .collect(Collectors.joining(", "));
     }
 }

@@ -1,10 +1,8 @@
 package org.yellowfit.app.plants;
 
 import java.time.Month;
-import java.time.format.TextStyle;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.yellowfit.app.forms.FormField;
@@ -140,6 +138,6 @@ record WishesPage(List<FormField> first, List<FormField> small, List<FormField> 
     }
 
     private static String month(String number) {
-        return Month.of(Integer.parseInt(number)).getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
+        return Sentences.shortMonth(Month.of(Integer.parseInt(number)));
     }
 }

@@ -2,10 +2,8 @@ package org.yellowfit.app.settings;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -19,13 +17,12 @@ import org.yellowfit.app.people.People;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.people.Tokens;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InvalidInput;
 
 @Controller
 class SettingsController {
-
-    private static final DateTimeFormatter DAY =
-            DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     record TokenRow(long id, String label, String role, String made, String by, boolean revoked) {}
 
@@ -47,8 +44,8 @@ class SettingsController {
                         .map(t -> new TokenRow(
                                 t.id(),
                                 t.label(),
-                                t.role().words(),
-                                DAY.format(t.createdAt()),
+                                Sentences.label(t.role()),
+                                Sentences.date("date.short", t.createdAt().atZone(ZoneId.systemDefault())),
                                 t.createdBy(),
                                 t.revokedAt() != null))
                         .toList());
@@ -86,12 +83,12 @@ class SettingsController {
     String password(@PathVariable long id, @RequestParam String password, RedirectAttributes flash) {
         try {
             people.setPassword(id, password);
-            flash.addFlashAttribute("told", List.of("The new password holds from the next sign-in."));
+            flash.addFlashAttribute("told", List.of(Sentences.say("told.password")));
         } catch (InvalidInput e) {
             flash.addFlashAttribute(
                     "told",
-                    List.of("The password was not changed. "
-                            + e.problems().get(0).message()));
+                    List.of(Sentences.say(
+                            "told.password.not", Refusals.say(e.problems().get(0)))));
         }
         return "redirect:/settings";
     }
@@ -121,7 +118,7 @@ class SettingsController {
     private String refused(InvalidInput e, Map<String, String> typed, Model model, HttpServletResponse response) {
         response.setStatus(422);
         Map<String, String> problems = new HashMap<>();
-        e.problems().forEach(problem -> problems.put(problem.field(), problem.message()));
+        e.problems().forEach(problem -> problems.put(problem.field(), Refusals.say(problem)));
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
         return show(model);

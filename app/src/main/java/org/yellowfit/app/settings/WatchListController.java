@@ -17,9 +17,11 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.WatchLists;
+import org.yellowfit.app.words.LineMessage;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.UnusableFile;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.WatchList;
 
 /** The shop's watch list: looked at, replaced by a file, taken out again, and the last change undone. */
@@ -54,11 +56,7 @@ class WatchListController {
             return refused("Choose the file with the list.", List.of(), model, response);
         }
         if (file.getSize() > LARGEST_FILE) {
-            return refused(
-                    "The file is larger than 1 MB; a list of a thousand plants is a tenth of that.",
-                    List.of(),
-                    model,
-                    response);
+            return refused(Sentences.say("told.list-too-large"), List.of(), model, response);
         }
         return replaced(new String(file.getBytes(), StandardCharsets.UTF_8), model, response, flash);
     }
@@ -89,16 +87,14 @@ class WatchListController {
             lists.replace(list);
             flash.addFlashAttribute(
                     "changed",
-                    "The watch list has %s now; before, it had %d."
-                            .formatted(rows(list), before.entries().size()));
+                    Sentences.say(
+                            "told.list-changed",
+                            Fact.of("counted.rows", list.entries().size()),
+                            before.entries().size()));
             flash.addFlashAttribute("before", before.csv());
             return "redirect:/settings/watch-list";
         } catch (UnusableFile e) {
-            return refused(
-                    "The list was not taken; what is wrong stands below. Choose the mended file again.",
-                    e.problems(),
-                    model,
-                    response);
+            return refused(Sentences.say("told.list-not-taken"), e.problems(), model, response);
         }
     }
 
@@ -115,14 +111,13 @@ class WatchListController {
                 "rows",
                 list.entries().stream()
                         .map(entry -> new Row(
-                                entry.plant(), Words.of(entry.level()), entry.note(), plants.getOrDefault(entry, 0)))
+                                entry.plant(),
+                                Sentences.label(entry.level()),
+                                entry.note(),
+                                plants.getOrDefault(entry, 0)))
                         .toList());
         model.addAttribute("problem", problem);
-        model.addAttribute("lines", lines);
+        model.addAttribute("lines", LineMessage.of(lines));
         return "settings/watch-list";
-    }
-
-    private static String rows(WatchList list) {
-        return list.entries().size() == 1 ? "1 row" : list.entries().size() + " rows";
     }
 }

@@ -2,10 +2,8 @@ package org.yellowfit.app.takeaway;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -47,8 +45,6 @@ import org.yellowfit.core.season.GrowingPlace;
 
 @Controller
 class HandoutController {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.ENGLISH);
 
     record Entry(
             String botanical,
@@ -121,7 +117,7 @@ class HandoutController {
                 Sentences.each(
                         Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units()));
         model.addAttribute("shop", shop.name());
-        model.addAttribute("today", LocalDate.now().format(DAY));
+        model.addAttribute("today", Sentences.date("date.full", LocalDate.now()));
         return "takeaway/handout";
     }
 
@@ -162,8 +158,11 @@ class HandoutController {
                 .orElseThrow();
         double years = question.site().room().horizonYears();
         PlantGrowth growth = PlantGrowth.of(plant);
-        String size = units.length(growth.heightInFlower(years).mid()) + " high and "
-                + units.length(growth.spread(years).mid()) + " wide after " + Math.round(years) + " years";
+        String size = Sentences.say(
+                "handout.size",
+                units.length(growth.heightInFlower(years).mid()),
+                units.length(growth.spread(years).mid()),
+                Math.round(years));
         return new Entry(
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
@@ -174,7 +173,7 @@ class HandoutController {
                 line.count().plants(),
                 units.length(line.count().onCentreM()),
                 line.pot(),
-                line.total().map(shop::money).orElse("not priced"),
+                line.total().map(shop::money).orElse(Sentences.say("not-priced")),
                 size,
                 Sentences.say(CareSummary.inFull(plant), units),
                 ifs(candidate, units));

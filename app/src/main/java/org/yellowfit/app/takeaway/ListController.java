@@ -24,9 +24,12 @@ import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
@@ -99,17 +102,14 @@ class ListController {
         try {
             if (!list.change(
                     id, line, Long.parseLong(typed.getOrDefault("version", "-1")), content(typed, visit.units()))) {
-                flash.addFlashAttribute(
-                        "told",
-                        List.of(
-                                "Somebody else changed this line meanwhile. It is shown as it now stands; change it again if need be."));
+                flash.addFlashAttribute("told", List.of(Sentences.say("meanwhile.line")));
             }
             return "redirect:/visits/" + id + "/list";
         } catch (InvalidInput e) {
             response.setStatus(422);
             model.addAttribute("wrongLine", line);
             model.addAttribute("typed", typed);
-            model.addAttribute("wrong", e.problems().get(0).message());
+            model.addAttribute("wrong", Refusals.say(e.problems().get(0)));
             return page(visit, model);
         }
     }
@@ -128,8 +128,9 @@ class ListController {
             int position = (int) Numbers.parse(typed.getOrDefault("position", "0"));
             list.putBack(id, new Removed(typed.getOrDefault("plant", ""), position, content(typed, UnitSystem.METRIC)));
         } catch (IllegalArgumentException e) {
-            throw new NotFound("What was taken away cannot be put back from this page any more; add the plant to "
-                    + visit.place() + " again.");
+            throw new NotFound(
+                    "What was taken away cannot be put back from this page any more; add the plant to %s again.",
+                    visit.place());
         }
         return "redirect:/visits/" + id + "/list";
     }
@@ -161,8 +162,7 @@ class ListController {
         School school = named(School.class, typed.getOrDefault("school", ""));
         double closeBy = field("closeBy", () -> Numbers.parse(typed.getOrDefault("closeBy", "3")));
         if (!(closeBy >= 1 && closeBy <= Count.LONGEST_YEARS)) {
-            throw InvalidInput.at(
-                    "closeBy", "The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
+            throw InvalidInput.at("closeBy", "The year to close by must lie between 1 and %s.", Count.LONGEST_YEARS);
         }
         double amount = field("amount", () -> amount(fill, typed.getOrDefault("amount", ""), units));
         Content content = new Content(
@@ -190,7 +190,7 @@ class ListController {
         try {
             return read.get();
         } catch (IllegalArgumentException e) {
-            throw InvalidInput.at(name, e.getMessage());
+            throw new InvalidInput(List.of(Problem.of(name, e)));
         }
     }
 
@@ -239,19 +239,19 @@ class ListController {
                 units.length(line.count().onCentreM()),
                 told(line, line.mature(), units),
                 told(line, line.quick(), units),
-                line.unit().map(shop::money).orElse("not priced"),
+                line.unit().map(shop::money).orElse(Sentences.say("not-priced")),
                 line.total().map(shop::money).orElse("–"));
     }
 
     private SchoolCount told(Line line, Count count, UnitSystem units) {
         String closes = count.yearClosed().isPresent()
-                ? "closes in year " + count.yearClosed().getAsInt()
-                : "does not close";
+                ? Sentences.say("list.closes", String.valueOf(count.yearClosed().getAsInt()))
+                : Sentences.say("list.does-not-close");
         return new SchoolCount(
                 count.plants(),
                 units.length(count.onCentreM()),
                 line.fill().equals("NUMBER") ? "" : closes,
-                line.totalOf(count).map(shop::money).orElse("not priced"));
+                line.totalOf(count).map(shop::money).orElse(Sentences.say("not-priced")));
     }
 
     private static String amount(Line line, UnitSystem units) {

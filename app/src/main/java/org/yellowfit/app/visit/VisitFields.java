@@ -15,6 +15,7 @@ import org.yellowfit.core.light.SunBias;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.site.Feature;
@@ -137,7 +138,7 @@ public final class VisitFields {
     private static int clockHour(String text) {
         double hour = Numbers.parse(text);
         if (!(hour >= 0 && hour <= 23 && hour == Math.rint(hour))) {
-            throw new IllegalArgumentException("A clock hour is a whole number from 0 to 23.");
+            throw new Refused("A clock hour is a whole number from 0 to 23.");
         }
         return (int) hour;
     }

@@ -8,11 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 
 /**
@@ -118,7 +120,7 @@ public final class VisitForm {
         SiteFields.checkTogether(
                 before.with(edit).values(Section.SITE, SiteFields.ALL),
                 new InputReader(Map.of(), Section.SITE.prefix, together));
-        together.forEach(problem -> problems.putIfAbsent(problem.field(), problem.message()));
+        together.forEach(problem -> problems.putIfAbsent(problem.field(), Refusals.say(problem)));
         return new Checked(edit, problems);
     }
 
@@ -162,12 +164,12 @@ public final class VisitForm {
             Map<String, Object> one = new HashMap<>();
             one.put(field.name(), plain(field, text, units));
             T value = field.field().read(new InputReader(one, "", found));
-            found.forEach(problem -> problems.putIfAbsent(field.key(), problem.message()));
+            found.forEach(problem -> problems.putIfAbsent(field.key(), Refusals.say(problem)));
             if (found.isEmpty()) {
                 edit.set(field, value);
             }
         } catch (IllegalArgumentException e) {
-            problems.put(field.key(), e.getMessage());
+            problems.put(field.key(), Refusals.say(e));
         }
     }
 
@@ -186,8 +188,7 @@ public final class VisitForm {
     private static String notTooLong(VisitField<?> field, String text) {
         int longest = field.equals(VisitFields.NOTE) ? VisitFields.LONGEST_NOTE : VisitFields.LONGEST_NAME;
         if (text.length() > longest) {
-            throw new IllegalArgumentException(
-                    "This is %d characters long; at most %d are kept.".formatted(text.length(), longest));
+            throw new Refused("This is %d characters long; at most %d are kept.", text.length(), longest);
         }
         return text;
     }

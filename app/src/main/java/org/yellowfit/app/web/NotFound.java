@@ -1,9 +1,23 @@
 package org.yellowfit.app.web;
 
-/** What was asked for is not there, or not any more. The message is shown to the person. */
+import org.yellowfit.core.measure.Refusal;
+
+/** What was asked for is not there, or not any more. The sentence is shown to the person. */
 public class NotFound extends RuntimeException {
 
-    public NotFound(String message) {
-        super(message);
+    private final transient Refusal refusal;
+
+    /** @see Refusal#of(String, Object...) */
+    public NotFound(String sentence, Object... values) {
+        this(Refusal.of(sentence, values));
+    }
+
+    public NotFound(Refusal refusal) {
+        super(refusal.toString());
+        this.refusal = refusal;
+    }
+
+    public Refusal refusal() {
+        return refusal;
     }
 }

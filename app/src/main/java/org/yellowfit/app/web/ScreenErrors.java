@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.yellowfit.app.words.Refusals;
 
 /** Errors of the screens, in plain words. */
 @ControllerAdvice(annotations = Controller.class)
@@ -20,7 +21,7 @@ class ScreenErrors {
     @ResponseStatus(HttpStatus.NOT_FOUND)
     String notFound(NotFound e, Model model) {
         model.addAttribute("status", HttpStatus.NOT_FOUND.value());
-        model.addAttribute("text", e.getMessage());
+        model.addAttribute("text", Refusals.say(e.refusal()));
         return "error";
     }
 

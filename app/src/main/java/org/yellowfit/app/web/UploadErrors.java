@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.multipart.MultipartException;
+import org.yellowfit.app.words.Sentences;
 
 /**
  * Files that do not arrive. One that is too large never comes this far: the server turns it away, and the error page
@@ -22,9 +23,8 @@ class UploadErrors {
     @ResponseStatus(HttpStatus.BAD_REQUEST)
     String broken(MultipartException e, Model model) {
         LOG.debug("A file that did not arrive", e);
-        model.addAttribute("headline", "The file did not arrive");
-        model.addAttribute(
-                "text", "The upload broke off, or held no file. Go back, choose the file again and send it once more.");
+        model.addAttribute("headline", Sentences.say("error.headline.upload"));
+        model.addAttribute("text", Sentences.say("error.text.upload"));
         return "error";
     }
 }

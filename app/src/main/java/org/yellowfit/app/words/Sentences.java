@@ -2,7 +2,9 @@ package org.yellowfit.app.words;
 
 import java.text.MessageFormat;
 import java.time.Month;
+import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
+import java.time.temporal.TemporalAccessor;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +19,6 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
-import org.yellowfit.core.soil.TextureClass;
 
 /**
  * Facts in words. The sentences stand in {@code sentences.properties}, one file a language; the language is that of the request
@@ -66,11 +67,16 @@ public final class Sentences {
         return bundle().containsKey(key) ? Optional.of(say(key)) : Optional.empty();
     }
 
+    /** The patterns whose keys begin so, by the rest of their keys. */
+    static Map<String, String> under(String prefix) {
+        ResourceBundle bundle = bundle();
+        return bundle.keySet().stream()
+                .filter(key -> key.startsWith(prefix))
+                .collect(Collectors.toMap(key -> key.substring(prefix.length()), bundle::getString));
+    }
+
     /** A word of a closed list, as a label. */
     public static String label(Enum<?> word) {
-        if (word instanceof TextureClass texture) {
-            return texture.words();
-        }
         if (word instanceof Month month) {
             return month.getDisplayName(TextStyle.FULL, locale());
         }
@@ -78,6 +84,21 @@ public final class Sentences {
         return bundle().containsKey(key)
                 ? bundle().getString(key)
                 : Words.of(word).replace('-', ' ');
+    }
+
+    /** The first letter of a month, as a strip of the year has room for. */
+    public static String letter(Month month) {
+        return month.getDisplayName(TextStyle.NARROW, locale());
+    }
+
+    /** {@code Jul}. */
+    public static String shortMonth(Month month) {
+        return month.getDisplayName(TextStyle.SHORT, locale());
+    }
+
+    /** A date or time by a pattern of the bundle, {@code date.…}. */
+    public static String date(String key, TemporalAccessor when) {
+        return DateTimeFormatter.ofPattern(bundle().getString(key), locale()).format(when);
     }
 
     /** A sentence about one thing may have a form of its own. */

@@ -172,7 +172,7 @@ class CatalogueScreensTest {
                 Map.of());
         assertThat(app.mvc().get().uri(page).with(user(BUYER)).exchange())
                 .bodyText()
-                .contains("Nothing was stored", "prostate", "prostrate", "Store the 1 good rows only");
+                .contains("Nothing was stored", "prostate", "prostrate", "Store the one good row only");
         MvcTestResult stored = app.mvc()
                 .post()
                 .uri(page + "/store")

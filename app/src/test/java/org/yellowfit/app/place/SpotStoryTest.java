@@ -11,7 +11,7 @@ import org.yellowfit.core.light.Obstacle;
 class SpotStoryTest {
 
     private static final Obstacle HOUSE =
-            new Obstacle.Block("the house", new double[][] {{0, 0}, {4, 0}, {4, 4}, {0, 4}}, 6);
+            new Obstacle.Block("house", new double[][] {{0, 0}, {4, 0}, {4, 4}, {0, 4}}, 6);
 
     @Test
     void sunAndShadeAreToldInOrderWithTheSunLeft() {

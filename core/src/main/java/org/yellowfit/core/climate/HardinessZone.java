@@ -3,6 +3,7 @@ package org.yellowfit.core.climate;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * A half-zone of winter hardiness (rule A1): the mean of each winter's lowest temperature, in steps of 5 °F.
@@ -22,7 +23,7 @@ public record HardinessZone(int half) implements Comparable<HardinessZone> {
 
     public HardinessZone {
         if (!(half >= COLDEST && half <= WARMEST)) {
-            throw new IllegalArgumentException("Hardiness zones run from 1a to 13b.");
+            throw new Refused("Hardiness zones run from 1a to 13b.");
         }
     }
 
@@ -46,14 +47,15 @@ public record HardinessZone(int half) implements Comparable<HardinessZone> {
                 return new HardinessZone((zone - 1) * 2 + half);
             }
         }
-        throw new IllegalArgumentException("“%s” is not a hardiness zone; expected 1a to 13b, like 6b."
-                .formatted(org.yellowfit.core.measure.Words.shorten(text)));
+        throw new Refused(
+                "“%s” is not a hardiness zone; expected 1a to 13b, like 6b.",
+                org.yellowfit.core.measure.Words.shorten(text));
     }
 
     /** @param celsius mean yearly lowest temperature; what lies beyond the scale counts as its end */
     public static HardinessZone ofMeanLow(double celsius) {
         if (!Double.isFinite(celsius)) {
-            throw new IllegalArgumentException("The lowest temperature must be a finite number in °C.");
+            throw new Refused("The lowest temperature must be a finite number in °C.");
         }
         double fahrenheit = celsius * 9 / 5 + 32;
         // A temperature given in °F and carried as °C must not slip below its border by rounding.

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * When the seasons come at a place: the days of the last and first frost, degree days by the day, and which half of the
@@ -53,11 +54,10 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
 
     public Seasons {
         if (!(springShiftDays >= LEAST_SPRING_SHIFT && springShiftDays <= MOST_SPRING_SHIFT)) {
-            throw new IllegalArgumentException(
-                    "Spring is moved by at most " + LEAST_SPRING_SHIFT + " to " + MOST_SPRING_SHIFT + " days.");
+            throw new Refused("Spring is moved by at most %s to %s days.", LEAST_SPRING_SHIFT, MOST_SPRING_SHIFT);
         }
         if (degreeDays.length != 12) {
-            throw new IllegalArgumentException("Degree days are given for the end of each of twelve months.");
+            throw new Refused("Degree days are given for the end of each of twelve months.");
         }
         degreeDays = degreeDays.clone();
     }

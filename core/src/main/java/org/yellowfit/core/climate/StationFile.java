@@ -9,18 +9,23 @@ import java.util.Map;
 import org.yellowfit.core.measure.CsvTable;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.measure.Words;
 
 /** Reads a station's daily record from CSV: {@code date,tmin,tmax[,precip]}, °C and mm, days in any order, gaps allowed. */
 public final class StationFile {
 
+    /** The refusal that a person may answer by asking for the file to be converted. */
+    public static final String LOOKS_LIKE_FAHRENHEIT =
+            "This looks like Fahrenheit: the warmest days stand at %s. Convert it, or check the file.";
+
     private static final int MOST_DAYS = 80_000;
     private static final int LONGEST_YEARS = 220;
     private static final double COLDEST_C = -75;
     private static final double HOTTEST_C = 60;
     /** Mean of the warmest tenth of the daily highs from which figures cannot be °C any more. */
-    private static final double LOOKS_LIKE_FAHRENHEIT = 48;
+    private static final double HIGHEST_IN_CELSIUS = 48;
 
     private static final double WETTEST_DAY_MM = 2000;
 
@@ -53,14 +58,14 @@ public final class StationFile {
             throw UnusableFile.at(
                     1,
                     "tmax",
-                    "This looks like Fahrenheit: the warmest days stand at %s. Convert it, or check the file."
-                            .formatted(Numbers.rounded(
-                                    days.stream()
-                                            .mapToDouble(Day::high)
-                                            .filter(h -> !Double.isNaN(h))
-                                            .max()
-                                            .orElse(0),
-                                    1)));
+                    LOOKS_LIKE_FAHRENHEIT,
+                    Numbers.rounded(
+                            days.stream()
+                                    .mapToDouble(Day::high)
+                                    .filter(h -> !Double.isNaN(h))
+                                    .max()
+                                    .orElse(0),
+                            1));
         }
         check(days, problems);
         if (days.isEmpty() && problems.isEmpty()) {
@@ -77,9 +82,7 @@ public final class StationFile {
         LocalDate last = days.stream().map(Day::date).max(LocalDate::compareTo).orElseThrow();
         if (last.getYear() - first.getYear() > LONGEST_YEARS) {
             throw UnusableFile.at(
-                    days.get(0).line(),
-                    "date",
-                    "The days span more than %d years; is a year mistyped?".formatted(LONGEST_YEARS));
+                    days.get(0).line(), "date", "The days span more than %d years; is a year mistyped?", LONGEST_YEARS);
         }
         DailyRecord record = DailyRecord.empty(first, last);
         days.forEach(day -> record.put(day.date(), day.low(), day.high(), day.rain()));
@@ -92,9 +95,7 @@ public final class StationFile {
             Long before = seen.putIfAbsent(day.date(), day.line());
             if (before != null) {
                 problems.add(new LineProblem(
-                        day.line(),
-                        "date",
-                        "The day %s stands twice, first in line %d.".formatted(day.date(), before)));
+                        day.line(), "date", "The day %s stands twice, first in line %d.", day.date(), before));
             }
             inRange(day.line(), "tmin", day.low(), problems);
             inRange(day.line(), "tmax", day.high(), problems);
@@ -102,15 +103,16 @@ public final class StationFile {
                 problems.add(new LineProblem(
                         day.line(),
                         "tmin",
-                        "The lowest temperature (%s) is above the highest (%s)."
-                                .formatted(Numbers.rounded(day.low(), 1), Numbers.rounded(day.high(), 1))));
+                        "The lowest temperature (%s) is above the highest (%s).",
+                        Numbers.rounded(day.low(), 1),
+                        Numbers.rounded(day.high(), 1)));
             }
             if (day.rain() < 0 || day.rain() > WETTEST_DAY_MM) {
                 problems.add(new LineProblem(
                         day.line(),
                         "precip",
-                        "Rain of %s mm is out of range; expected 0 to 2000."
-                                .formatted(Numbers.rounded(day.rain(), 1))));
+                        "Rain of %s mm is out of range; expected 0 to 2000.",
+                        Numbers.rounded(day.rain(), 1)));
             }
         }
     }
@@ -118,7 +120,7 @@ public final class StationFile {
     private static void inRange(long line, String column, double celsius, List<LineProblem> problems) {
         if (celsius < COLDEST_C || celsius > HOTTEST_C) {
             problems.add(new LineProblem(
-                    line, column, "%s °C is out of range; expected −75 to 60.".formatted(Numbers.rounded(celsius, 1))));
+                    line, column, "%s °C is out of range; expected −75 to 60.", Numbers.rounded(celsius, 1)));
         }
     }
 
@@ -131,7 +133,7 @@ public final class StationFile {
                 .toArray();
         int from = highs.length - Math.max(1, highs.length / 10);
         return highs.length > 0
-                && java.util.Arrays.stream(highs, from, highs.length).average().orElse(0) > LOOKS_LIKE_FAHRENHEIT;
+                && java.util.Arrays.stream(highs, from, highs.length).average().orElse(0) > HIGHEST_IN_CELSIUS;
     }
 
     private static LocalDate date(CsvTable.Row row, int column, List<LineProblem> problems) {
@@ -140,9 +142,7 @@ public final class StationFile {
             return LocalDate.parse(text);
         } catch (DateTimeException e) {
             problems.add(new LineProblem(
-                    row.line(),
-                    "date",
-                    "“%s” is not a date; write it like 2004-01-16.".formatted(Words.shorten(text))));
+                    row.line(), "date", "“%s” is not a date; write it like 2004-01-16.", Words.shorten(text)));
             return null;
         }
     }
@@ -156,7 +156,7 @@ public final class StationFile {
         try {
             return Numbers.parse(text);
         } catch (IllegalArgumentException e) {
-            problems.add(new LineProblem(row.line(), name, e.getMessage()));
+            problems.add(new LineProblem(row.line(), name, Refusal.of(e)));
             return Double.NaN;
         }
     }

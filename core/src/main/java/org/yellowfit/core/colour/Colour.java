@@ -3,6 +3,7 @@ package org.yellowfit.core.colour;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /** A named plant colour: the catalogue's {@code name#rrggbb}. {@code rgb} is 0xRRGGBB, sRGB. */
@@ -12,16 +13,16 @@ public record Colour(String name, int rgb) {
 
     public Colour {
         if (!(rgb >= 0 && rgb <= 0xffffff)) {
-            throw new IllegalArgumentException("A colour is six hexadecimal digits.");
+            throw new Refused("A colour is six hexadecimal digits.");
         }
     }
 
     public static Colour parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
-            throw new IllegalArgumentException(
-                    "“%s” is not a colour; write a name and six hexadecimal digits, like gold#d9b43a."
-                            .formatted(Words.shorten(text)));
+            throw new Refused(
+                    "“%s” is not a colour; write a name and six hexadecimal digits, like gold#d9b43a.",
+                    Words.shorten(text));
         }
         return new Colour(matcher.group(1).strip().toLowerCase(Locale.ROOT), Integer.parseInt(matcher.group(2), 16));
     }

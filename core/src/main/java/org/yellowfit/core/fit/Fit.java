@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -162,7 +163,7 @@ public final class Fit {
         for (String id : scope.only()) {
             int i = plants.indexOf(id);
             if (i < 0) {
-                throw new IllegalArgumentException("The catalogue has no cultivar with the id “" + id + "”.");
+                throw new Refused("The catalogue has no cultivar with the id “%s”.", id);
             }
             double score = marking.score(i);
             scored.add(new Scored(i, score, marking.worth(i)));

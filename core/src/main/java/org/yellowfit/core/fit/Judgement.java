@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * One criterion of one plant, with its reason.
@@ -26,7 +27,7 @@ public record Judgement(
 
     public Judgement {
         if (!(score >= 0 && score <= 1)) {
-            throw new IllegalArgumentException("A score (" + score + ") must be between 0 and 1.");
+            throw new Refused("A score (%s) must be between 0 and 1.", score);
         }
         why = List.copyOf(why);
         remedies = List.copyOf(remedies);

@@ -1,6 +1,7 @@
 package org.yellowfit.core.fit;
 
 import java.util.List;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * Which plants are asked about.
@@ -16,7 +17,7 @@ public record Scope(List<String> only, boolean includeNo, int limit) {
 
     public Scope {
         if (!(limit >= 1 && limit <= MOST)) {
-            throw new IllegalArgumentException("The limit must lie between 1 and " + MOST + ".");
+            throw new Refused("The limit must lie between 1 and %s.", MOST);
         }
         only = List.copyOf(only);
     }

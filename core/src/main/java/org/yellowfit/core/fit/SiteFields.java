@@ -10,6 +10,7 @@ import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.FieldValues;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.soil.Drainage;
@@ -185,8 +186,7 @@ public final class SiteFields {
     private static double degreeDays(String text) {
         double degreeDays = Numbers.parse(text);
         if (!(degreeDays >= 0 && degreeDays <= MOST_DEGREE_DAYS)) {
-            throw new IllegalArgumentException(
-                    "Degree days at the last damaging frost of a spring lie between 0 and 6000.");
+            throw new Refused("Degree days at the last damaging frost of a spring lie between 0 and 6000.");
         }
         return degreeDays;
     }

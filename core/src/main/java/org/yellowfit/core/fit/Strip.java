@@ -1,5 +1,7 @@
 package org.yellowfit.core.fit;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * The range a plant takes in one trait, measured from the site's own value, which stands at 0: what the yellow line is
  * drawn from.
@@ -12,7 +14,7 @@ public record Strip(double low, double high) {
 
     public Strip {
         if (!(low <= high)) {
-            throw new IllegalArgumentException("A strip's lower end must not lie above its upper end.");
+            throw new Refused("A strip's lower end must not lie above its upper end.");
         }
     }
 

@@ -1,11 +1,13 @@
 package org.yellowfit.core.growth;
 
+import org.yellowfit.core.measure.Refused;
+
 /** One dimension of a plant at one age, in metres: the small, the usual and the large end of what is to be expected. */
 public record Grown(double low, double mid, double high) {
 
     public Grown {
         if (!(low > 0 && low <= mid && mid <= high)) {
-            throw new IllegalArgumentException("Sizes must be above 0 and in order: low, mid, high.");
+            throw new Refused("Sizes must be above 0 and in order: low, mid, high.");
         }
     }
 

@@ -1,5 +1,7 @@
 package org.yellowfit.core.growth;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * Growth of one dimension, in metres, by years since planting: Chapman–Richards (rule D1),
  * {@code S(t) = S∞ · [1 − (1 − (S₀/S∞)^(1/p)) · e^(−k·t)]^p}.
@@ -54,8 +56,7 @@ public final class GrowthCurve {
 
     private static GrowthCurve through(double shape, double startM, double years, double sizeM, double ultimateM) {
         if (!(startM >= 0 && sizeM > 0 && ultimateM > sizeM)) {
-            throw new IllegalArgumentException(
-                    "A growth curve needs a start of 0 or more, and an ultimate size above the given one.");
+            throw new Refused("A growth curve needs a start of 0 or more, and an ultimate size above the given one.");
         }
         double start = Math.min(startM, LARGEST_START * sizeM);
         double toCome = 1 - Math.pow(start / ultimateM, 1 / shape);
@@ -66,7 +67,7 @@ public final class GrowthCurve {
     /** The same plant growing at {@code factor} times the rate (less light: rule B7). */
     public GrowthCurve atRate(double factor) {
         if (!(factor > 0 && factor <= 1)) {
-            throw new IllegalArgumentException("The share of the growth rate must lie between 0 and 1.");
+            throw new Refused("The share of the growth rate must lie between 0 and 1.");
         }
         return new GrowthCurve(ultimate, shape, toCome, rate * factor);
     }
@@ -74,7 +75,7 @@ public final class GrowthCurve {
     /** @param years since planting, 0 or more */
     public double at(double years) {
         if (!(years >= 0)) {
-            throw new IllegalArgumentException("The age must be 0 years or more.");
+            throw new Refused("The age must be 0 years or more.");
         }
         return ultimate * Math.pow(1 - toCome * Math.exp(-rate * years), shape);
     }

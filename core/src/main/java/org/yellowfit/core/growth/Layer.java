@@ -1,5 +1,7 @@
 package org.yellowfit.core.growth;
 
+import org.yellowfit.core.measure.Refused;
+
 /** Where a plant stands in a bed by its height (rule G1), from the back to the ground. */
 public enum Layer {
     BACK(1.5),
@@ -20,7 +22,7 @@ public enum Layer {
                 return layer;
             }
         }
-        throw new IllegalArgumentException("A plant’s height (%s m) must be 0 or more.".formatted(heightM));
+        throw new Refused("A plant’s height (%s m) must be 0 or more.", heightM);
     }
 
     /** Least height, m. */

@@ -1,6 +1,7 @@
 package org.yellowfit.core.growth;
 
 import org.yellowfit.core.measure.Interval;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Growth;
 import org.yellowfit.core.plant.Trait;
@@ -45,7 +46,7 @@ public final class PlantGrowth {
     /** The same plant bought at another height, m. */
     public PlantGrowth fromPot(double heightM) {
         if (!(heightM > 0 && heightM <= 20)) {
-            throw new IllegalArgumentException("The height of the potted plant must be above 0 and at most 20 m.");
+            throw new Refused("The height of the potted plant must be above 0 and at most 20 m.");
         }
         return new PlantGrowth(plant, heightM, true, rate);
     }
@@ -53,7 +54,7 @@ public final class PlantGrowth {
     /** The same plant in so many hours of direct sun: less than it does best in slows it (B7). */
     public PlantGrowth inSun(double hours) {
         if (!(hours >= 0 && hours <= 24)) {
-            throw new IllegalArgumentException("Hours of sun must lie between 0 and 24.");
+            throw new Refused("Hours of sun must lie between 0 and 24.");
         }
         double best = plant.get(Traits.SUN_FLOWER)
                 .or(() -> plant.get(Traits.SUN_LIVE))

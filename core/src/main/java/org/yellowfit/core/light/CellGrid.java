@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * A grid of square cells over one or more beds, in rows from the south. A cell belongs to a bed when its centre does.
  */
@@ -33,9 +35,9 @@ public final class CellGrid {
         double across = Math.max(1, Math.ceil((east - west) / cellM - 1e-9));
         double along = Math.max(1, Math.ceil((north - south) / cellM - 1e-9));
         if (!(across * along <= MOST_CELLS)) {
-            throw new IllegalArgumentException(
-                    "The bed has more than %d cells of %s m; take larger cells, or study a part of it."
-                            .formatted(MOST_CELLS, cellM));
+            throw new Refused(
+                    "The bed has more than %d cells of %s m; take larger cells, or study a part of it.",
+                    MOST_CELLS, cellM);
         }
         this.westM = west;
         this.southM = south;

@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * Direct hours in the hot part of the day, 1 to 5 h after solar noon (rule B3), when only the day's hours are known.
  * Morning sun is taken to end at solar noon, afternoon sun to begin there, and even sun to lie round it; an unbroken
@@ -24,7 +26,7 @@ public final class HotHours {
     /** @param sunHours direct hours a day, 0 to 24 */
     public static double estimate(double sunHours, SunBias bias) {
         if (!(sunHours >= 0 && sunHours <= 24)) {
-            throw new IllegalArgumentException("Hours of sun must lie between 0 and 24.");
+            throw new Refused("Hours of sun must lie between 0 and 24.");
         }
         double afterNoon = switch (bias) {
             case MORNING -> Math.max(0, sunHours - LONGEST_HALF_DAY_H);

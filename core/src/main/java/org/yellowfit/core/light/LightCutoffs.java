@@ -2,6 +2,8 @@ package org.yellowfit.core.light;
 
 import static org.yellowfit.core.measure.Checks.between;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * From how many hours of direct sun a day on a place counts as full sun, part sun and shade (rule B1). Advisors differ:
  * some call 3 to 6 h part. Words and patches follow them; what a plant needs is told in hours and does not.
@@ -20,16 +22,16 @@ public record LightCutoffs(double fullFromH, double partFromH, double shadeFromH
         between("The hours from which it is part sun", partFromH, 0, 16, "h");
         between("The hours from which it is shade", shadeFromH, 0, 16, "h");
         if (!(fullFromH > partFromH && partFromH > shadeFromH && shadeFromH > 0)) {
-            throw new IllegalArgumentException(
-                    "Full sun (%s h) must begin above part sun (%s h), and that above shade (%s h), which begins above 0."
-                            .formatted(fullFromH, partFromH, shadeFromH));
+            throw new Refused(
+                    "Full sun (%s h) must begin above part sun (%s h), and that above shade (%s h), which begins above 0.",
+                    fullFromH, partFromH, shadeFromH);
         }
     }
 
     /** @param hours of direct sun a day, 0 or more */
     public LightClass of(double hours) {
         if (!(hours >= 0)) {
-            throw new IllegalArgumentException("Hours of sun (%s) cannot be negative.".formatted(hours));
+            throw new Refused("Hours of sun (%s) cannot be negative.", hours);
         }
         if (hours >= fullFromH) {
             return LightClass.FULL_SUN;

@@ -1,6 +1,7 @@
 package org.yellowfit.core.light;
 
 import java.util.List;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * Hours of direct sun a day on every cell of a bed: month by month, and the mean over the months. Columns are by cell
@@ -47,7 +48,7 @@ public final class LightField {
     public LightField over(List<Integer> fewer) {
         List<Integer> kept = months.stream().filter(fewer::contains).toList();
         if (kept.isEmpty()) {
-            throw new IllegalArgumentException("The field holds none of these months.");
+            throw new Refused("The field holds none of these months.");
         }
         return new LightField(
                 ground, kept, rows(morningByMonth, kept), rows(afternoonByMonth, kept), rows(hotByMonth, kept));

@@ -15,6 +15,8 @@ import java.util.TreeMap;
 import org.yellowfit.core.measure.CsvTable;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refusal;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.measure.Words;
 
@@ -76,18 +78,17 @@ public record LightLog(
             try {
                 double value = Numbers.parse(CsvTable.cell(row, lux));
                 if (!(value >= 0 && value <= BRIGHTEST_LUX)) {
-                    throw new IllegalArgumentException(
-                            "%s lux is out of range; expected 0 to 250000.".formatted(Numbers.write(value)));
+                    throw new Refused("%s lux is out of range; expected 0 to 250000.", Numbers.write(value));
                 }
                 readings.add(new Reading(row.line(), time(CsvTable.cell(row, time)), value));
             } catch (DateTimeException e) {
                 problems.add(new LineProblem(
                         row.line(),
                         "time",
-                        "“%s” is not a time; write it like 2026-06-15T09:40."
-                                .formatted(Words.shorten(CsvTable.cell(row, time)))));
+                        "“%s” is not a time; write it like 2026-06-15T09:40.",
+                        Words.shorten(CsvTable.cell(row, time))));
             } catch (IllegalArgumentException e) {
-                problems.add(new LineProblem(row.line(), "lux", e.getMessage()));
+                problems.add(new LineProblem(row.line(), "lux", Refusal.of(e)));
             }
         }
         readings.sort(Comparator.comparing(Reading::time));
@@ -96,7 +97,8 @@ public record LightLog(
                 problems.add(new LineProblem(
                         readings.get(i).line(),
                         "time",
-                        "The time %s stands twice.".formatted(readings.get(i).time())));
+                        "The time %s stands twice.",
+                        readings.get(i).time()));
             }
         }
         if (readings.size() < 2 && problems.isEmpty()) {

@@ -3,6 +3,7 @@ package org.yellowfit.core.light;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.TreeSet;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * Hours of direct sun on a bed, computed from the sun's way and what stands before it (rule B4). Each month is
@@ -23,11 +24,10 @@ public record LightStudy(
     public LightStudy {
         obstacles = List.copyOf(obstacles);
         if (obstacles.size() > MOST_OBSTACLES) {
-            throw new IllegalArgumentException(
-                    "A study takes at most %d obstacles; here are %d.".formatted(MOST_OBSTACLES, obstacles.size()));
+            throw new Refused("A study takes at most %d obstacles; here are %d.", MOST_OBSTACLES, obstacles.size());
         }
         if (!(year >= 1900 && year <= 2200)) {
-            throw new IllegalArgumentException("The year must lie between 1900 and 2200.");
+            throw new Refused("The year must lie between 1900 and 2200.");
         }
     }
 
@@ -39,7 +39,7 @@ public record LightStudy(
     public LightField over(CellGrid ground, List<Integer> months) {
         List<Integer> each = List.copyOf(new TreeSet<>(months));
         if (each.isEmpty()) {
-            throw new IllegalArgumentException("At least one month is needed.");
+            throw new Refused("At least one month is needed.");
         }
         double[][] morning = new double[each.size()][ground.size()];
         double[][] afternoon = new double[each.size()][ground.size()];

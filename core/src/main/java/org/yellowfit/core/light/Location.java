@@ -1,5 +1,7 @@
 package org.yellowfit.core.light;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * Where on earth a place lies.
  *
@@ -21,8 +23,7 @@ public record Location(double latitude, double longitude, double utcOffsetHours)
 
     private static void check(String what, double value, double most) {
         if (!(value >= -most && value <= most)) {
-            throw new IllegalArgumentException(
-                    "The %s must lie between −%d and %d.".formatted(what, (int) most, (int) most));
+            throw new Refused("The %s must lie between −%d and %d.", what, (int) most, (int) most);
         }
     }
 }

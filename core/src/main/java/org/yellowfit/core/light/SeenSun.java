@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * Hours of sun from what somebody remembers: at four times of the year, the clock hours in which the spot is seen in
@@ -74,7 +75,7 @@ public record SeenSun(double morning, double afternoon, double hot, double[] byM
         double[] parts = new double[3];
         for (int hour : hours) {
             if (!(hour >= 0 && hour <= 23)) {
-                throw new IllegalArgumentException("Clock hours run from 0 to 23.");
+                throw new Refused("Clock hours run from 0 to 23.");
             }
             parts[0] += overlap(day, hour, -day.upH(), 0);
             parts[1] += overlap(day, hour, 0, day.downH());

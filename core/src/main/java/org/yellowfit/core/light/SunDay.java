@@ -11,6 +11,7 @@ import java.util.List;
 import net.e175.klaus.solarpositioning.DeltaT;
 import net.e175.klaus.solarpositioning.SPA;
 import net.e175.klaus.solarpositioning.SunriseResult;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * One day's sun above {@link #LEAST_ALTITUDE} at a place (rule B4). The spans of {@link #moments} begin at solar noon and run
@@ -56,7 +57,7 @@ public record SunDay(Location where, ZonedDateTime noon, double upH, double down
     /** @param stepMinutes length of a span, 1 to 60 */
     public List<SunMoment> moments(int stepMinutes) {
         if (!(stepMinutes >= 1 && stepMinutes <= 60)) {
-            throw new IllegalArgumentException("A step must be 1 to 60 minutes long.");
+            throw new Refused("A step must be 1 to 60 minutes long.");
         }
         List<SunMoment> moments = new ArrayList<>();
         double step = stepMinutes / 60.0;

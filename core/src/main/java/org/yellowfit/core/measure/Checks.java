@@ -15,9 +15,9 @@ public final class Checks {
      */
     public static double between(String what, double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException("%s (%s) must be between %s and %s%s."
-                    .formatted(
-                            what, value, Numbers.write(least), Numbers.write(most), unit.isEmpty() ? "" : " " + unit));
+            throw new Refused(
+                    "%s (%s) must be between %s and %s%s.",
+                    what, value, Numbers.write(least), Numbers.write(most), unit.isEmpty() ? "" : " " + unit);
         }
         return value;
     }
@@ -35,7 +35,7 @@ public final class Checks {
     /** @throws IllegalArgumentException when the value is infinite or no number */
     public static double finite(String what, double value) {
         if (!Double.isFinite(value)) {
-            throw new IllegalArgumentException("%s (%s) must be a finite number.".formatted(what, value));
+            throw new Refused("%s (%s) must be a finite number.", what, value);
         }
         return value;
     }
@@ -43,8 +43,8 @@ public final class Checks {
     /** @throws IllegalArgumentException when the value is below 0, infinite or no number */
     public static double notNegative(String what, double value, String unit) {
         if (!(value >= 0 && value < Double.POSITIVE_INFINITY)) {
-            throw new IllegalArgumentException("%s (%s%s) must be 0 or more, and finite."
-                    .formatted(what, value, unit.isEmpty() ? "" : " " + unit));
+            throw new Refused(
+                    "%s (%s%s) must be 0 or more, and finite.", what, value, unit.isEmpty() ? "" : " " + unit);
         }
         return value;
     }

@@ -55,7 +55,7 @@ public record CsvTable(List<String> header, List<Row> rows) {
                     rows.add(checked(row));
                 }
                 if (rows.size() > mostRows) {
-                    throw UnusableFile.at(line, "", "The file has more than %d rows.".formatted(mostRows));
+                    throw UnusableFile.at(line, "", "The file has more than %d rows.", mostRows);
                 }
             }
         } catch (CsvParseException e) {
@@ -74,9 +74,7 @@ public record CsvTable(List<String> header, List<Row> rows) {
         for (String cell : row.getFields()) {
             if (cell.length() > LONGEST_CELL) {
                 throw UnusableFile.at(
-                        row.getStartingLineNumber(),
-                        "",
-                        "A cell here is longer than %d characters.".formatted(LONGEST_CELL));
+                        row.getStartingLineNumber(), "", "A cell here is longer than %d characters.", LONGEST_CELL);
             }
         }
         return new Row(row.getStartingLineNumber(), row.getFields());
@@ -94,8 +92,9 @@ public record CsvTable(List<String> header, List<Row> rows) {
             throw UnusableFile.at(
                     1,
                     name,
-                    "The column “%s” is missing; the header has: %s."
-                            .formatted(name, Words.shorten(String.join(", ", header))));
+                    "The column “%s” is missing; the header has: %s.",
+                    name,
+                    Words.shorten(String.join(", ", header)));
         }
         return column;
     }

@@ -27,14 +27,16 @@ public final class InputReader {
 
     public Double number(String field, double least, double most, String unit) {
         return read(field, value -> {
-            double number = value instanceof Number given ? given.doubleValue() : Numbers.parse(text(value));
+            double number = value instanceof Number plain ? plain.doubleValue() : Numbers.parse(text(value));
             if (!(number >= least && number <= most)) {
-                throw new IllegalArgumentException("%s is out of range; expected %s to %s%s."
-                        .formatted(
-                                Double.isFinite(number) ? Numbers.write(number) : "This",
-                                Numbers.write(least),
-                                Numbers.write(most),
-                                unit.isEmpty() ? "" : " " + unit));
+                String given = Double.isFinite(number) ? Numbers.write(number) : Words.shorten(text(value));
+                throw unit.isEmpty()
+                        ? new Refused(
+                                "%s is out of range; expected %s to %s.",
+                                given, Numbers.write(least), Numbers.write(most))
+                        : new Refused(
+                                "%s is out of range; expected %s to %s %s.",
+                                given, Numbers.write(least), Numbers.write(most), unit);
             }
             return number;
         });
@@ -42,15 +44,13 @@ public final class InputReader {
 
     public Boolean yesNo(String field) {
         return read(field, value -> {
-            if (value instanceof Boolean given) {
-                return given;
+            if (value instanceof Boolean yes) {
+                return yes;
             }
             return switch (text(value)) {
                 case "true", "yes" -> true;
                 case "false", "no" -> false;
-                default ->
-                    throw new IllegalArgumentException(
-                            "“%s” is neither true nor false.".formatted(Words.shorten(text(value))));
+                default -> throw new Refused("“%s” is neither true nor false.", Words.shorten(text(value)));
             };
         });
     }
@@ -84,8 +84,7 @@ public final class InputReader {
             try {
                 return LocalDate.parse(text);
             } catch (DateTimeException e) {
-                throw new IllegalArgumentException(
-                        "“%s” is not a date; write it like 2026-05-10.".formatted(Words.shorten(text)), e);
+                throw new Refused(Refusal.of("“%s” is not a date; write it like 2026-05-10.", Words.shorten(text)), e);
             }
         });
     }
@@ -114,15 +113,16 @@ public final class InputReader {
         return problems;
     }
 
-    public void problem(String field, String message) {
-        problems.add(new Problem(prefix + field, message));
+    /** @see Refusal#of(String, Object...) */
+    public void problem(String field, String sentence, Object... values) {
+        problems.add(new Problem(prefix + field, sentence, values));
     }
 
     private <T> void readInto(List<T> list, String field, Object value, Function<String, T> parse) {
         try {
             list.add(parse.apply(text(value)));
         } catch (IllegalArgumentException e) {
-            problem(field, e.getMessage());
+            problems.add(Problem.of(prefix + field, e));
         }
     }
 
@@ -134,7 +134,7 @@ public final class InputReader {
         try {
             return parse.apply(value);
         } catch (IllegalArgumentException e) {
-            problem(field, e.getMessage());
+            problems.add(Problem.of(prefix + field, e));
             return null;
         }
     }
@@ -146,6 +146,6 @@ public final class InputReader {
         if (value instanceof Number || value instanceof Boolean) {
             return value.toString();
         }
-        throw new IllegalArgumentException("A single value is expected here, not a list or an object.");
+        throw new Refused("A single value is expected here, not a list or an object.");
     }
 }

@@ -5,11 +5,11 @@ public record Interval(double low, double high) {
 
     public Interval {
         if (!(Double.isFinite(low) && Double.isFinite(high))) {
-            throw new IllegalArgumentException("A range needs two finite numbers.");
+            throw new Refused("A range needs two finite numbers.");
         }
         if (!(low <= high)) {
-            throw new IllegalArgumentException("The range %s is reversed; write the smaller number first."
-                    .formatted(write(low) + ".." + write(high)));
+            throw new Refused(
+                    "The range %s is reversed; write the smaller number first.", write(low) + ".." + write(high));
         }
     }
 

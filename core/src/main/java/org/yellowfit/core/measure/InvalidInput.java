@@ -13,8 +13,9 @@ public class InvalidInput extends IllegalArgumentException {
         this.problems = List.copyOf(problems);
     }
 
-    public static InvalidInput at(String field, String message) {
-        return new InvalidInput(List.of(new Problem(field, message)));
+    /** @see Refusal#of(String, Object...) */
+    public static InvalidInput at(String field, String sentence, Object... values) {
+        return new InvalidInput(List.of(new Problem(field, sentence, values)));
     }
 
     public List<Problem> problems() {

@@ -30,8 +30,9 @@ public final class Length {
         if (single.matches()) {
             return number(single.group(1)) * factor(single.group(2), bare);
         }
-        throw new IllegalArgumentException("“%s” is not a length; write it like %s."
-                .formatted(Words.shorten(text), bare == UnitSystem.METRIC ? "0.9 m or 90 cm" : "3 ft 6 in"));
+        throw new Refused(
+                "“%s” is not a length; write it like %s.",
+                Words.shorten(text), bare == UnitSystem.METRIC ? "0.9 m or 90 cm" : "3 ft 6 in");
     }
 
     private static double factor(String unit, UnitSystem bare) {

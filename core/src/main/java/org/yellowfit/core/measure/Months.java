@@ -22,7 +22,6 @@ public final class Months {
     }
 
     private static IllegalArgumentException unknown(String text) {
-        return new IllegalArgumentException(
-                "“%s” is not a month; expected a whole number from 1 to 12.".formatted(Words.shorten(text)));
+        return new Refused("“%s” is not a month; expected a whole number from 1 to 12.", Words.shorten(text));
     }
 }

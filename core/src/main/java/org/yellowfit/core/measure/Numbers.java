@@ -13,8 +13,7 @@ public final class Numbers {
     public static double parse(String text) {
         String trimmed = text.strip();
         if (!PLAIN.matcher(trimmed).matches()) {
-            throw new IllegalArgumentException(
-                    "“%s” is not a number; write it like 1.5.".formatted(Words.shorten(trimmed)));
+            throw new Refused("“%s” is not a number; write it like 1.5.", Words.shorten(trimmed));
         }
         double value = Double.parseDouble(trimmed);
         return value == 0 ? 0 : value;
@@ -23,7 +22,7 @@ public final class Numbers {
     /** The shortest text that reads back as the same number: {@code 1.50} becomes {@code 1.5}, {@code 2.0} becomes {@code 2}. */
     public static String write(double value) {
         if (!Double.isFinite(value)) {
-            throw new IllegalArgumentException("Only finite numbers are written.");
+            throw new Refused("Only finite numbers are written.");
         }
         String text = BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
         return text.equals("-0") ? "0" : text;

@@ -1,12 +1,12 @@
 package org.yellowfit.core.measure;
 
 /** A word that is not on the list of those allowed. */
-public class UnknownWord extends IllegalArgumentException {
+public class UnknownWord extends Refused {
 
     private final String nearest;
 
-    UnknownWord(String message, String nearest) {
-        super(message);
+    UnknownWord(String nearest, String sentence, Object... values) {
+        super(sentence, values);
         this.nearest = nearest;
     }
 

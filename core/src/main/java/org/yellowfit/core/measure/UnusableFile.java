@@ -14,8 +14,9 @@ public class UnusableFile extends IllegalArgumentException {
         this.problems = problems.stream().limit(MOST_TOLD).toList();
     }
 
-    public static UnusableFile at(long line, String column, String message) {
-        return new UnusableFile(List.of(new LineProblem(line, column, message)));
+    /** @see Refusal#of(String, Object...) */
+    public static UnusableFile at(long line, String column, String sentence, Object... values) {
+        return new UnusableFile(List.of(new LineProblem(line, column, sentence, values)));
     }
 
     public List<LineProblem> problems() {

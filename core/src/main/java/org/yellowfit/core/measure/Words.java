@@ -32,13 +32,15 @@ public final class Words {
 
     public static IllegalArgumentException unknown(String text, List<String> allowed) {
         String near = nearest(normal(text), allowed).orElse(null);
-        return new UnknownWord(
-                "“%s” is not a word known here; expected one of: %s.%s"
-                        .formatted(
-                                shorten(text),
-                                String.join(", ", allowed),
-                                near == null ? "" : " Did you mean “" + near + "”?"),
-                near);
+        String words = String.join(", ", allowed);
+        return near == null
+                ? new UnknownWord(null, "“%s” is not a word known here; expected one of: %s.", shorten(text), words)
+                : new UnknownWord(
+                        near,
+                        "“%s” is not a word known here; expected one of: %s. Did you mean “%s”?",
+                        shorten(text),
+                        words,
+                        near);
     }
 
     /** The allowed word at most two letters, or a third of its letters, away, if there is one. */

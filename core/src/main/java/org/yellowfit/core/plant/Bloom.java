@@ -2,6 +2,7 @@ package org.yellowfit.core.plant;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -19,7 +20,7 @@ public record Bloom(int startThird, int endThird) {
 
     public Bloom {
         if (!(startThird >= 0 && startThird < THIRDS && endThird >= 0 && endThird < THIRDS)) {
-            throw new IllegalArgumentException("Bloom is given in thirds of the twelve months.");
+            throw new Refused("Bloom is given in thirds of the twelve months.");
         }
     }
 
@@ -29,9 +30,9 @@ public record Bloom(int startThird, int endThird) {
         if (m.matches() && isMonth(m.group(1)) && isMonth(m.group(3))) {
             return new Bloom(third(m.group(1), m.group(2)), third(m.group(3), m.group(4)));
         }
-        throw new IllegalArgumentException(
-                "“%s” is not a spell of bloom; write month.third..month.third, like 6.2..8.1 for mid June to early August."
-                        .formatted(Words.shorten(text)));
+        throw new Refused(
+                "“%s” is not a spell of bloom; write month.third..month.third, like 6.2..8.1 for mid June to early August.",
+                Words.shorten(text));
     }
 
     public String text() {

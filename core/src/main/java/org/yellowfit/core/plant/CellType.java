@@ -10,6 +10,7 @@ import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -91,7 +92,7 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
                 text -> {
                     List<E> words = list.read().apply(text);
                     if (words.contains(none) && words.size() > 1) {
-                        throw new IllegalArgumentException("“none” stands alone or not at all.");
+                        throw new Refused("“none” stands alone or not at all.");
                     }
                     return words;
                 },
@@ -102,13 +103,11 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
         List<T> values = new ArrayList<>();
         for (String part : SEPARATOR.split(text, -1)) {
             if (part.isBlank()) {
-                throw new IllegalArgumentException(
-                        "The list “%s” has an empty place between its | marks.".formatted(Words.shorten(text)));
+                throw new Refused("The list “%s” has an empty place between its | marks.", Words.shorten(text));
             }
             T value = one.apply(part.strip());
             if (values.contains(value)) {
-                throw new IllegalArgumentException(
-                        "“%s” stands in the list twice.".formatted(Words.shorten(part.strip())));
+                throw new Refused("“%s” stands in the list twice.", Words.shorten(part.strip()));
             }
             values.add(value);
         }
@@ -135,7 +134,7 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
     private static int readMonth(String text) {
         double month = Numbers.parse(text);
         if (month != Math.rint(month)) {
-            throw new IllegalArgumentException("Months are whole numbers from 1 to 12.");
+            throw new Refused("Months are whole numbers from 1 to 12.");
         }
         return (int) within(month, 1, 12, "month");
     }
@@ -145,20 +144,18 @@ record CellType<T>(Function<String, T> read, Function<T, String> write) {
         if (!SLUG.matcher(slug).matches() || slug.length() > LONGEST_SLUG) {
             String hint =
                     slug.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-            throw new IllegalArgumentException(
-                    "“%s” is not an id; use lower-case letters, digits and single hyphens, at most %d of them.%s"
-                            .formatted(
-                                    Words.shorten(slug),
-                                    LONGEST_SLUG,
-                                    hint.isEmpty() ? "" : " Perhaps “" + Words.shorten(hint) + "”."));
+            throw new Refused(
+                    "“%s” is not an id; use lower-case letters, digits and single hyphens, at most %d of them.%s",
+                    Words.shorten(slug), LONGEST_SLUG, hint.isEmpty() ? "" : " Perhaps “" + Words.shorten(hint) + "”.");
         }
         return slug;
     }
 
     private static double within(double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException("%s is out of range; expected %s to %s %s."
-                    .formatted(Numbers.write(value), Numbers.write(least), Numbers.write(most), unit));
+            throw new Refused(
+                    "%s is out of range; expected %s to %s %s.",
+                    Numbers.write(value), Numbers.write(least), Numbers.write(most), unit);
         }
         return value;
     }

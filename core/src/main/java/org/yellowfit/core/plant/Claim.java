@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -92,7 +93,7 @@ public record Claim(
     private static String words(Map<String, String> cells, String column, List<Problem> problems) {
         String text = Optional.ofNullable(cells.get(column)).orElse("").strip();
         if (text.length() > LONGEST_WORDS) {
-            problems.add(new Problem(column, "This is longer than " + LONGEST_WORDS + " characters."));
+            problems.add(new Problem(column, "This is longer than %s characters.", LONGEST_WORDS));
         }
         return text;
     }
@@ -107,8 +108,7 @@ public record Claim(
                             name, Traits.ALL.stream().map(Trait::name).toList())
                     .map(near -> " Did you mean “" + near + "”?")
                     .orElse("");
-            problems.add(
-                    new Problem("column", "“%s” is no trait of the catalogue.%s".formatted(Words.shorten(name), hint)));
+            problems.add(new Problem("column", "“%s” is no trait of the catalogue.%s", Words.shorten(name), hint));
             return null;
         }
         return trait.get();
@@ -118,7 +118,7 @@ public record Claim(
         try {
             return word == null ? null : Words.parse(SourceKind.class, word);
         } catch (IllegalArgumentException e) {
-            problems.add(new Problem("source_kind", e.getMessage()));
+            problems.add(Problem.of("source_kind", e));
             return null;
         }
     }
@@ -130,11 +130,11 @@ public record Claim(
         try {
             double years = Numbers.parse(text);
             if (!(years >= 0 && years <= OLDEST_YEARS)) {
-                throw new IllegalArgumentException("The age must lie between 0 and 500 years.");
+                throw new Refused("The age must lie between 0 and 500 years.");
             }
             return OptionalDouble.of(years);
         } catch (IllegalArgumentException e) {
-            problems.add(new Problem("at_age_years", e.getMessage()));
+            problems.add(Problem.of("at_age_years", e));
             return OptionalDouble.empty();
         }
     }
@@ -143,7 +143,7 @@ public record Claim(
         try {
             return trait.canonical(value);
         } catch (IllegalArgumentException e) {
-            problems.add(new Problem("value", e.getMessage()));
+            problems.add(Problem.of("value", e));
             return value;
         }
     }

@@ -10,6 +10,7 @@ import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 
 /** A plant under a name, with what is known of it. Immutable; traits that are not known are absent. */
 public final class Cultivar {
@@ -161,7 +162,7 @@ public final class Cultivar {
     private static <T> T read(Trait<T> trait, String cell) {
         if (cell == null || cell.isBlank()) {
             if (trait.isRequired()) {
-                throw new IllegalArgumentException("This column is required and must be filled.");
+                throw new Refused("This column is required and must be filled.");
             }
             return null;
         }
@@ -185,8 +186,9 @@ public final class Cultivar {
                         .filter(z -> z.compareTo(warmest) > 0)
                         .ifPresent(coldest -> problems.add(new Problem(
                                 "zone_max",
-                                "The warmest zone %s is colder than zone_min %s."
-                                        .formatted(warmest.label(), coldest.label())))));
+                                "The warmest zone %s is colder than zone_min %s.",
+                                warmest.label(),
+                                coldest.label()))));
         smallerThan(draft, Traits.HEIGHT_MAX, Traits.HEIGHT10, problems);
         smallerThan(draft, Traits.SPREAD_MAX, Traits.SPREAD10, problems);
     }
@@ -198,10 +200,9 @@ public final class Cultivar {
                 && draft.get(ultimate).get().high() < draft.get(ten).get().low()) {
             problems.add(new Problem(
                     ultimate.name(),
-                    "The ultimate size %s is smaller than %s at ten years."
-                            .formatted(
-                                    draft.get(ultimate).get().text(),
-                                    draft.get(ten).get().text())));
+                    "The ultimate size %s is smaller than %s at ten years.",
+                    draft.get(ultimate).get().text(),
+                    draft.get(ten).get().text()));
         }
     }
 }

@@ -1,5 +1,6 @@
 package org.yellowfit.core.plant;
 
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -13,15 +14,14 @@ public record MeritGrade(Merit merit, int grade) {
 
     public MeritGrade {
         if (!(grade >= 1 && grade <= MOST)) {
-            throw new IllegalArgumentException("A merit is 1 (has it), 2 (good) or 3 (outstanding).");
+            throw new Refused("A merit is 1 (has it), 2 (good) or 3 (outstanding).");
         }
     }
 
     public static MeritGrade parse(String text) {
         String[] parts = text.split(":", 2);
         if (parts.length < 2 || !parts[1].strip().matches("[123]")) {
-            throw new IllegalArgumentException(
-                    "“%s” is not a merit and its grade; write them like flower:3.".formatted(Words.shorten(text)));
+            throw new Refused("“%s” is not a merit and its grade; write them like flower:3.", Words.shorten(text));
         }
         return new MeritGrade(Words.parse(Merit.class, parts[0]), Integer.parseInt(parts[1].strip()));
     }

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.yellowfit.core.measure.CsvTable;
 import org.yellowfit.core.measure.LineProblem;
+import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.measure.UnusableFile;
 import org.yellowfit.core.measure.Words;
 
@@ -78,10 +79,10 @@ public final class WatchList {
                         new Entry(name, Words.parse(Level.class, CsvTable.cell(row, level)), CsvTable.cell(row, note));
                 if (read.putIfAbsent(plain(name), entry) != null) {
                     problems.add(new LineProblem(
-                            row.line(), "plant", "“%s” stands on the list already.".formatted(Words.shorten(name))));
+                            row.line(), "plant", "“%s” stands on the list already.", Words.shorten(name)));
                 }
             } catch (IllegalArgumentException e) {
-                problems.add(new LineProblem(row.line(), "level", e.getMessage()));
+                problems.add(new LineProblem(row.line(), "level", Refusal.of(e)));
             }
         }
         if (!problems.isEmpty()) {

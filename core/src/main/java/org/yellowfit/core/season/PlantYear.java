@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
@@ -82,7 +83,7 @@ public final class PlantYear {
      */
     public DayLook month(int month) {
         if (!(month >= 1 && month <= 12)) {
-            throw new IllegalArgumentException("Months run from 1 to 12.");
+            throw new Refused("Months run from 1 to 12.");
         }
         DayLook middle = day(midMonth(month));
         double sum = 0;

@@ -10,6 +10,7 @@ import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.WarmWall;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * A place drawn from above.
@@ -25,7 +26,7 @@ public record Drawing(List<Feature> features, Location where, double northDegree
     public Drawing {
         features = List.copyOf(features);
         if (!(northDegrees >= -360 && northDegrees <= 360)) {
-            throw new IllegalArgumentException("North must lie between −360 and 360 degrees.");
+            throw new Refused("North must lie between −360 and 360 degrees.");
         }
     }
 

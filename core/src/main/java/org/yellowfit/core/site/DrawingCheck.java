@@ -35,20 +35,21 @@ final class DrawingCheck {
         Geometry shape = Shapes.of(feature);
         if (feature.kind().shape() == Shape.AREA) {
             if (!shape.isValid()) {
-                problems.add(
-                        at(feature, "The outline of %s crosses itself; move a corner.".formatted(feature.called())));
+                problems.add(at(feature, "The outline of the %s crosses itself; move a corner.", feature.called()));
             } else if (!(shape.getArea() >= LEAST_AREA_M2 && shape.getArea() <= LARGEST_AREA_M2)) {
                 problems.add(at(
                         feature,
-                        "%s measures %s m²; expected 0.01 to 40000."
-                                .formatted(upper(feature.called()), Numbers.rounded(shape.getArea(), 3))));
+                        "The %s measures %s m²; expected 0.01 to 40000.",
+                        feature.called(),
+                        Numbers.rounded(shape.getArea(), 3)));
             }
         } else if (feature.kind().shape() == Shape.LINE
                 && !(shape.getLength() >= SHORTEST_M && shape.getLength() <= LONGEST_M)) {
             problems.add(at(
                     feature,
-                    "%s is %s m long; expected 0.02 to 1000."
-                            .formatted(upper(feature.called()), Numbers.rounded(shape.getLength(), 3))));
+                    "The %s is %s m long; expected 0.02 to 1000.",
+                    feature.called(),
+                    Numbers.rounded(shape.getLength(), 3)));
         }
     }
 
@@ -59,21 +60,20 @@ final class DrawingCheck {
             double shared = ground.intersection(walls).getArea();
             if (shared > OVERLAP_M2) {
                 boolean within = shared > ground.getArea() - OVERLAP_M2;
-                problems.add(at(
-                        bed,
+                problems.add(
                         within
-                                ? "%s lies inside %s.".formatted(upper(bed.called()), block.called())
-                                : "%s reaches %s m² into %s."
-                                        .formatted(upper(bed.called()), Numbers.rounded(shared, 1), block.called())));
+                                ? at(bed, "The %s lies inside the %s.", bed.called(), block.called())
+                                : at(
+                                        bed,
+                                        "The %s reaches %s m² into the %s.",
+                                        bed.called(),
+                                        Numbers.rounded(shared, 1),
+                                        block.called()));
             }
         }
     }
 
-    private static Problem at(Feature feature, String message) {
-        return new Problem(feature.id() + ".geometry", message);
-    }
-
-    private static String upper(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    private static Problem at(Feature feature, String sentence, Object... values) {
+        return new Problem(feature.id() + ".geometry", sentence, values);
     }
 }

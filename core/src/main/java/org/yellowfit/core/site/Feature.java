@@ -37,9 +37,14 @@ public record Feature(
         return usual == null ? Double.NaN : usual;
     }
 
-    /** “the fence”, “the old maple”. */
+    /** “old maple”; “fence” when it has no name of its own. */
     public String called() {
-        return "the " + (name.isBlank() ? kind.words() : name);
+        return name.isBlank() ? kind.words() : name;
+    }
+
+    /** The same thing by another name. */
+    public Feature withName(String other) {
+        return new Feature(id, kind, other, points, measures, foliage, leafOn, masonry);
     }
 
     Set<Integer> leafOn(boolean south) {

@@ -67,6 +67,7 @@ public enum FeatureKind {
         this.measures = List.of(measures);
     }
 
+    /** In English, for what has no name of its own and for refusals. */
     public String words() {
         return words;
     }
@@ -100,5 +101,10 @@ public enum FeatureKind {
             case SLOPE_PERCENT -> 5.0;
             default -> null;
         };
+    }
+
+    @Override
+    public String toString() {
+        return words;
     }
 }

@@ -36,8 +36,7 @@ public final class FeatureReader {
     public static List<Feature> read(List<?> features, List<Problem> problems) {
         if (features.size() > MOST_FEATURES) {
             problems.add(new Problem(
-                    "features",
-                    "A drawing holds at most %d things; here are %d.".formatted(MOST_FEATURES, features.size())));
+                    "features", "A drawing holds at most %d things; here are %d.", MOST_FEATURES, features.size()));
             return List.of();
         }
         FeatureReader reader = new FeatureReader(problems);
@@ -64,7 +63,8 @@ public final class FeatureReader {
         if (!id.matches("[A-Za-z0-9_-]{1,40}") || !ids.add(id)) {
             problems.add(new Problem(
                     fallback + ".id",
-                    "“%s” is no id of its own; use letters and digits, each id once.".formatted(Words.shorten(id))));
+                    "“%s” is no id of its own; use letters and digits, each id once.",
+                    Words.shorten(id)));
             return null;
         }
         InputReader in = new InputReader(properties, id + ".", problems);
@@ -73,8 +73,8 @@ public final class FeatureReader {
             if (problems.size() == before) {
                 in.problem(
                         "kind",
-                        "It is not said what this is; expected one of: " + Words.list(List.of(FeatureKind.values()))
-                                + ".");
+                        "It is not said what this is; expected one of: %s.",
+                        Words.list(List.of(FeatureKind.values())));
             }
             return null;
         }
@@ -130,16 +130,15 @@ public final class FeatureReader {
         String wanted = kind.shape().geoJson();
         if (!type.equals(wanted)) {
             problems.add(new Problem(
-                    id + ".geometry",
-                    "A %s is drawn as a %s, not as “%s”.".formatted(kind.words(), wanted, Words.shorten(type))));
+                    id + ".geometry", "A %s is drawn as a %s, not as “%s”.", kind, wanted, Words.shorten(type)));
             return new double[0][];
         }
         List<?> list = kind.shape() == Shape.POINT
                 ? List.of(coordinates == null ? "" : coordinates)
                 : asList(kind.shape() == Shape.AREA ? first(coordinates) : coordinates);
         if (list.size() > MOST_POINTS) {
-            problems.add(new Problem(
-                    id + ".geometry", "It has %d points; at most %d are kept.".formatted(list.size(), MOST_POINTS)));
+            problems.add(
+                    new Problem(id + ".geometry", "It has %d points; at most %d are kept.", list.size(), MOST_POINTS));
             return new double[0][];
         }
         List<double[]> points = new ArrayList<>();
@@ -148,8 +147,9 @@ public final class FeatureReader {
             if (point == null) {
                 problems.add(new Problem(
                         id + ".geometry",
-                        "A point is two numbers in metres, each from −%d to %d."
-                                .formatted((int) FARTHEST_M, (int) FARTHEST_M)));
+                        "A point is two numbers in metres, each from −%d to %d.",
+                        (int) FARTHEST_M,
+                        (int) FARTHEST_M));
                 return new double[0][];
             }
             if (points.isEmpty() || !java.util.Arrays.equals(points.get(points.size() - 1), point)) {
@@ -164,8 +164,9 @@ public final class FeatureReader {
         if (points.size() < kind.shape().fewestPoints()) {
             problems.add(new Problem(
                     id + ".geometry",
-                    "The %s is too small to be drawn: it needs %d different points."
-                            .formatted(kind.words(), kind.shape().fewestPoints())));
+                    "The %s is too small to be drawn: it needs %d different points.",
+                    kind,
+                    kind.shape().fewestPoints()));
         }
         return points.toArray(double[][]::new);
     }

@@ -43,11 +43,10 @@ public final class Outlines {
 
     private static double[][] points(Object value, String field, int fewest, List<Problem> problems) {
         if (!(value instanceof List<?> list) || list.size() > MOST_POINTS) {
-            problems.add(new Problem(
-                    field,
+            problems.add(
                     value instanceof List<?> many
-                            ? "It has %d points; at most %d are taken.".formatted(many.size(), MOST_POINTS)
-                            : "A list of points is needed here, each [east, north] in metres."));
+                            ? new Problem(field, "It has %d points; at most %d are taken.", many.size(), MOST_POINTS)
+                            : new Problem(field, "A list of points is needed here, each [east, north] in metres."));
             return new double[0][];
         }
         List<double[]> points = new ArrayList<>();
@@ -65,7 +64,7 @@ public final class Outlines {
             points.remove(points.size() - 1);
         }
         if (points.size() < fewest) {
-            problems.add(new Problem(field, "At least %d different points are needed.".formatted(fewest)));
+            problems.add(new Problem(field, "At least %d different points are needed.", fewest));
         }
         return points.toArray(double[][]::new);
     }

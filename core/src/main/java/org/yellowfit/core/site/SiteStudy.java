@@ -15,6 +15,7 @@ import org.yellowfit.core.light.LightStudy;
 import org.yellowfit.core.light.Patch;
 import org.yellowfit.core.light.Patches;
 import org.yellowfit.core.light.WarmWall;
+import org.yellowfit.core.measure.Fact;
 
 /**
  * The sun over every bed of a drawing in one year, and its patches (rules B4 and B5).
@@ -128,16 +129,24 @@ public record SiteStudy(
                 : switch (feature.kind()) {
                     case WINDOW ->
                         Optional.of(new SpotLimit(
-                                feature.measure(Measure.SILL), feature.kind(), "the sill of " + feature.called()));
+                                feature.measure(Measure.SILL),
+                                feature.kind(),
+                                Fact.of("drawn.sill", feature.called())));
                     case VIEW, SIGHT ->
-                        Optional.of(new SpotLimit(feature.measure(Measure.LIMIT), feature.kind(), feature.called()));
+                        Optional.of(new SpotLimit(
+                                feature.measure(Measure.LIMIT),
+                                feature.kind(),
+                                Fact.of("drawn.thing", feature.called())));
                     case WIRE ->
-                        Optional.of(new SpotLimit(feature.measure(Measure.HEIGHT), feature.kind(), feature.called()));
+                        Optional.of(new SpotLimit(
+                                feature.measure(Measure.HEIGHT),
+                                feature.kind(),
+                                Fact.of("drawn.thing", feature.called())));
                     case ROOF ->
                         Optional.of(new SpotLimit(
                                 feature.measure(Measure.UNDERSIDE),
                                 feature.kind(),
-                                "the underside of " + feature.called()));
+                                Fact.of("drawn.underside", feature.called())));
                     default -> Optional.empty();
                 };
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -156,7 +157,7 @@ public record Amendment(
 
     private static void require(boolean fine, String message) {
         if (!fine) {
-            throw new IllegalArgumentException(message);
+            throw new Refused(message);
         }
     }
 }

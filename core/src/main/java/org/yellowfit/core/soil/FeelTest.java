@@ -1,6 +1,7 @@
 package org.yellowfit.core.soil;
 
 import java.util.Optional;
+import org.yellowfit.core.measure.Refused;
 
 /**
  * Texture by feel (rule C1): a moist crumb is squeezed to a ball, pressed to a ribbon, and a pinch rubbed very wet.
@@ -42,7 +43,7 @@ public final class FeelTest {
             return Optional.empty();
         }
         if (!(ribbonCm >= 0 && ribbonCm <= 30)) {
-            throw new IllegalArgumentException("The ribbon must be 0 to 30 cm long.");
+            throw new Refused("The ribbon must be 0 to 30 cm long.");
         }
         if (ribbonCm == 0) {
             return Optional.of(TextureClass.LOAMY_SAND);

@@ -2,6 +2,8 @@ package org.yellowfit.core.soil;
 
 import static org.yellowfit.core.measure.Checks.between;
 
+import org.yellowfit.core.measure.Refused;
+
 /**
  * Shares of sand, silt and clay from the layers that settle in a jar (rule C1): sand within a minute, silt in some
  * hours, clay in
@@ -23,12 +25,12 @@ public record JarTest(double sand, double silt, double clay) {
     public static JarTest ofLayers(double sandMm, double siltMm, double clayMm) {
         for (double layer : new double[] {sandMm, siltMm, clayMm}) {
             if (!(layer >= 0 && layer <= TALLEST_MM)) {
-                throw new IllegalArgumentException("A layer must measure 0 to 1000 mm.");
+                throw new Refused("A layer must measure 0 to 1000 mm.");
             }
         }
         double all = sandMm + siltMm + clayMm;
         if (!(all > 0)) {
-            throw new IllegalArgumentException("At least one layer must be thicker than 0 mm.");
+            throw new Refused("At least one layer must be thicker than 0 mm.");
         }
         return new JarTest(sandMm / all * 100, siltMm / all * 100, clayMm / all * 100);
     }

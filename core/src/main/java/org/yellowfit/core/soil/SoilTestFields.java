@@ -3,6 +3,7 @@ package org.yellowfit.core.soil;
 import java.util.List;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Refused;
 
 /** What is read off at the tests of a soil, and what of the spot bears on its water. */
 public final class SoilTestFields {
@@ -57,8 +58,7 @@ public final class SoilTestFields {
     private static double ph(String text) {
         double ph = Numbers.parse(text);
         if (!(ph >= 3 && ph <= 10)) {
-            throw new IllegalArgumentException(
-                    "%s is out of range; a soil's pH lies between 3 and 10.".formatted(Numbers.write(ph)));
+            throw new Refused("%s is out of range; a soil's pH lies between 3 and 10.", Numbers.write(ph));
         }
         return ph;
     }

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.Words;
 
 /**
@@ -72,7 +73,7 @@ public enum TextureClass {
     /** @param sand per cent; {@code silt} and {@code clay} likewise; together 100 within 1 */
     public static TextureClass of(double sand, double silt, double clay) {
         if (!(sand >= 0 && silt >= 0 && clay >= 0 && Math.abs(sand + silt + clay - 100) <= SUM_TOLERANCE)) {
-            throw new IllegalArgumentException("Sand, silt and clay must be 0 or more and add up to 100 %.");
+            throw new Refused("Sand, silt and clay must be 0 or more and add up to 100 %.");
         }
         if (silt + 1.5 * clay < 15) {
             return SAND_CLASS;

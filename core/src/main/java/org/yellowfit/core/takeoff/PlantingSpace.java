@@ -1,5 +1,7 @@
 package org.yellowfit.core.takeoff;
 
+import org.yellowfit.core.measure.Refused;
+
 /** What is to be planted with one plant: an area, a row, or a number that was simply asked for. */
 public sealed interface PlantingSpace {
 
@@ -24,14 +26,14 @@ public sealed interface PlantingSpace {
     record Number(int plants) implements PlantingSpace {
         public Number {
             if (!(plants >= 1 && plants <= 100_000)) {
-                throw new IllegalArgumentException("The number of plants must be a whole number from 1 to 100000.");
+                throw new Refused("The number of plants must be a whole number from 1 to 100000.");
             }
         }
     }
 
     private static void positive(double value, String what) {
         if (!(value > 0 && value <= 1_000_000)) {
-            throw new IllegalArgumentException("The " + what + " must be above 0 and at most 1000000.");
+            throw new Refused("The %s must be above 0 and at most 1000000.", what);
         }
     }
 }

@@ -2,6 +2,7 @@ package org.yellowfit.core.takeoff;
 
 import java.util.OptionalInt;
 import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
@@ -36,8 +37,7 @@ public final class Spacing {
     /** @return metres */
     public static double onCentre(Cultivar plant, School school, int closeByYear) {
         if (!(closeByYear >= 1 && closeByYear <= Count.LONGEST_YEARS)) {
-            throw new IllegalArgumentException(
-                    "The year to close by must lie between 1 and " + Count.LONGEST_YEARS + ".");
+            throw new Refused("The year to close by must lie between 1 and %s.", Count.LONGEST_YEARS);
         }
         double mature = plant.spread10().mid();
         return school == School.MATURE
@@ -48,7 +48,7 @@ public final class Spacing {
     /** @param onCentreM metres, above 0 */
     public static int plants(PlantingSpace ground, double onCentreM) {
         if (!(onCentreM > 0)) {
-            throw new IllegalArgumentException("The spacing must be above 0 m.");
+            throw new Refused("The spacing must be above 0 m.");
         }
         if (ground instanceof PlantingSpace.Area area) {
             return whole(Math.ceil(area.squareMetres() / (TRIANGLE * onCentreM * onCentreM) - ROUNDING));

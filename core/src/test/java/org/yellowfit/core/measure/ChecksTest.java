@@ -52,7 +52,9 @@ class ChecksTest {
                         "The crown’s radius (NaN m)",
                         () -> new Obstacle.Tree("tree", 0, 0, 5, Double.NaN, 1, null, Set.of())),
                 arguments("The light that passes (1.5)", () -> new Obstacle.Roof("awning", new double[0][], 2, 1.5)),
-                arguments("The height limit (-0.2 m)", () -> new SpotLimit(-0.2, FeatureKind.WINDOW, "")),
+                arguments(
+                        "The height limit (-0.2 m)",
+                        () -> new SpotLimit(-0.2, FeatureKind.WINDOW, Fact.of("drawn.sill", "window"))),
                 arguments(
                         "The spacing (NaN)",
                         () -> new Count(School.MATURE, Double.NaN, 3, java.util.OptionalInt.empty())),

@@ -53,7 +53,7 @@ class FeatureReaderTest {
                     .filter(measure -> kind.usual(measure) != null)
                     .forEach(measure -> {
                         assertThat(feature.measure(measure))
-                                .as("%s of a %s", measure.words(), kind.words())
+                                .as("%s of a %s", measure.name(), kind.words())
                                 .isEqualTo(kind.usual(measure));
                         assertThat(kind.usual(measure)).isBetween(measure.least(), measure.most());
                     });

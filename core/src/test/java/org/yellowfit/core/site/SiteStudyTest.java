@@ -18,6 +18,7 @@ import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.light.Obstacle;
 import org.yellowfit.core.light.SunBias;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 
@@ -88,7 +89,7 @@ class SiteStudyTest {
         assertThat(strip.lengthM()).isCloseTo(6, within(1e-6));
         assertThat(strip.depthM()).isCloseTo(0.7, within(1e-6));
         assertThat(strip.lowestLimit())
-                .contains(new SpotLimit(0.9, FeatureKind.WINDOW, "the sill of the kitchen window"));
+                .contains(new SpotLimit(0.9, FeatureKind.WINDOW, Fact.of("drawn.sill", "kitchen window")));
         assertThat(strip.reflectedHeat()).isFalse();
     }
 
@@ -241,7 +242,7 @@ class SiteStudyTest {
                 .get(0);
         assertThat(patch.limits())
                 .extracting(SpotLimit::because)
-                .containsExactly("the view of the water", "the overhead wire");
+                .containsExactly(Fact.of("drawn.thing", "view of the water"), Fact.of("drawn.thing", "overhead wire"));
         assertThat(patch.slopePercent()).contains(14.0);
     }
 
