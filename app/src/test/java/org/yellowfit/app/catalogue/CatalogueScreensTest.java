@@ -289,4 +289,16 @@ class CatalogueScreensTest {
                 .isGreaterThanOrEqualTo(80);
         assertThat(Facet.values()).hasSize(8);
     }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({"cimicifuga,actaea-", "Aster novae,aster-", "gaura,gaura-", "Myrica,morella-"})
+    void aPlantIsFoundByItsOtherNames(String typed, String id, RunningApp app) {
+        assertThat(app.mvc()
+                        .get()
+                        .uri("/catalogue?q={typed}", typed)
+                        .with(user(BUYER))
+                        .exchange())
+                .bodyText()
+                .contains("/catalogue/" + id);
+    }
 }

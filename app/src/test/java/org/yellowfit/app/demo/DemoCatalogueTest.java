@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
@@ -23,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -96,17 +99,78 @@ class DemoCatalogueTest {
         Set<String> forTheirStems = Set.of("Cornus", "Salix");
         none(plant -> plant.is(Traits.PRUNE_GROUP, PruneGroup.NEW_WOOD)
                 && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD)
-                && !forTheirStems.contains(plant.botanical().split(" ")[0]));
+                && !forTheirStems.contains(genus(plant)));
     }
 
     @Test
     void berriesAreNotCutOffAndHydrangeasOnOldWoodDoNotRepeat() {
+        Set<String> fruitCountsLittle = Set.of("Physocarpus", "Lonicera");
         none(plant -> plant.get(Traits.FRUIT).isPresent()
-                && plant.get(Traits.PARTNER_GROUP).isPresent()
-                && plant.is(Traits.PRUNE_GROUP, PruneGroup.AFTER_FLOWER));
+                && plant.is(Traits.PRUNE_GROUP, PruneGroup.AFTER_FLOWER)
+                && !fruitCountsLittle.contains(genus(plant)));
         none(plant -> plant.botanical().startsWith("Hydrangea")
                 && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD)
                 && plant.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE);
+    }
+
+    /** What eats it, what it does to people, and what walnut roots do to it are the species’, not the cultivar’s. */
+    @Test
+    void oneSpeciesHasOneAnswer() {
+        Map<String, Function<Cultivar, Object>> ofTheSpecies = Map.of(
+                "hazards", plant -> Set.copyOf(plant.get(Traits.HAZARDS).orElse(List.of())),
+                "deer", plant -> plant.get(Traits.DEER),
+                "rabbits", plant -> plant.get(Traits.RABBIT),
+                "kind", Cultivar::kind,
+                "walnut",
+                        plant -> plant.has(Traits.STANDS, Stress.JUGLONE) + " "
+                                + plant.has(Traits.DISLIKES, Stress.JUGLONE));
+        ofTheSpecies.forEach((about, answer) -> {
+            Map<String, Set<Object>> answers = new HashMap<>();
+            PLANTS.stream()
+                    // Garden roses are shrubs and climbers.
+                    .filter(plant -> !plant.botanical().equals("Rosa × hybrida"))
+                    .forEach(plant -> answers.computeIfAbsent(plant.botanical(), any -> new HashSet<>())
+                            .add(answer.apply(plant)));
+            answers.values().removeIf(given -> given.size() == 1);
+            assertThat(answers).as(about).isEmpty();
+        });
+    }
+
+    @Test
+    void aPlantStandsUnderOneName() {
+        Set<String> names = new HashSet<>();
+        PLANTS.forEach(plant -> names.add(plant.botanical()));
+        none(plant -> Arrays.stream(plant.get(Traits.SYNONYMS).orElse("").split("\\|"))
+                .anyMatch(names::contains));
+    }
+
+    /** A list that a customer can choose from, not a sentence for each plant. */
+    @Test
+    void nativeRegionsAreOfOneList() {
+        Map<String, Integer> regions = new HashMap<>();
+        PLANTS.forEach(plant -> count(regions, plant.get(Traits.NATIVE_REGION).orElse("")));
+        assertThat(regions).doesNotContainKey("").hasSizeLessThan(30);
+    }
+
+    @Test
+    void scentIsKnownOfAllAndDegreeDaysOfThoseThatOpenInSpring() {
+        none(plant -> plant.get(Traits.FRAGRANCE).isEmpty());
+        assertThat(PLANTS.stream().filter(plant -> plant.get(Traits.BLOOM_GDD).isPresent()))
+                .hasSizeGreaterThan(60);
+    }
+
+    /** Degree days say the same as the dates beside them, in the zone that those are noted at. */
+    @Test
+    void degreeDaysComeOnTheNotedDay() {
+        none(plant -> plant.get(Traits.BLOOM_GDD)
+                .flatMap(sum -> Seasons.usualFor(plant.get(Traits.BLOOM_ZONE)).dayOfDegreeDays(sum))
+                .filter(day ->
+                        Math.abs(day - 1 - plant.get(Traits.BLOOM).orElseThrow().startThird() * 365 / 36.0) > 4)
+                .isPresent());
+    }
+
+    private static String genus(Cultivar plant) {
+        return plant.botanical().split(" ")[0];
     }
 
     @Test

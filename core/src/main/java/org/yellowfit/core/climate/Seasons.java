@@ -21,8 +21,15 @@ import org.yellowfit.core.measure.Refused;
  * @param firstFrostDay   median day of the first autumn frost
  * @param degreeDays      degree days (base 5 °C) summed from 1 January to each month's end, twelve of them
  * @param south           south of the equator, where the year is turned by half
+ * @param ofRecord        told by a record of the place, not by what is usual for its zone
  */
-public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDay, double[] degreeDays, boolean south) {
+public record Seasons(
+        double springShiftDays,
+        int lastFrostDay,
+        int firstFrostDay,
+        double[] degreeDays,
+        boolean south,
+        boolean ofRecord) {
 
     /**
      * Later spring for each colder half-zone, in days: our estimate, after A. D. Hopkins' bioclimatic law (1918; four
@@ -77,6 +84,7 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
                 (int) Math.max(1, Math.round(REFERENCE_LAST_FROST + shift)),
                 (int) Math.min(DAYS, Math.round(REFERENCE_FIRST_FROST - AUTUMN_SHARE * shift)),
                 sums,
+                false,
                 false);
     }
 
@@ -94,7 +102,7 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
             sums[month] = sum;
         }
         Seasons usual = usualFor(record.zone());
-        Seasons warm = new Seasons(0, usual.lastFrostDay, usual.firstFrostDay, sums, record.south());
+        Seasons warm = new Seasons(0, usual.lastFrostDay, usual.firstFrostDay, sums, record.south(), true);
         double spring = warm.dayOfDegreeDays(usualFor(Optional.empty()).degreeDaysBy(SPRING_ANCHOR))
                 .orElse(SPRING_ANCHOR + usual.springShiftDays);
         double shift = Math.max(LEAST_SPRING_SHIFT, Math.min(MOST_SPRING_SHIFT, spring - SPRING_ANCHOR));
@@ -103,7 +111,8 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
                 northern(record.lastSpringFrost().p50(), 1, record.south()),
                 northern(record.firstAutumnFrost().p50(), DAYS, record.south()),
                 sums,
-                record.south());
+                record.south(),
+                true);
     }
 
     /** @param never for a frost that never comes, as a day of the northern year */
@@ -124,7 +133,7 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
     }
 
     public Seasons southern() {
-        return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true);
+        return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true, ofRecord);
     }
 
     /**
@@ -194,12 +203,13 @@ public record Seasons(double springShiftDays, int lastFrostDay, int firstFrostDa
                 && lastFrostDay == that.lastFrostDay
                 && firstFrostDay == that.firstFrostDay
                 && south == that.south
+                && ofRecord == that.ofRecord
                 && java.util.Arrays.equals(degreeDays, that.degreeDays);
     }
 
     @Override
     public int hashCode() {
         return java.util.Objects.hash(
-                springShiftDays, lastFrostDay, firstFrostDay, south, java.util.Arrays.hashCode(degreeDays));
+                springShiftDays, lastFrostDay, firstFrostDay, south, ofRecord, java.util.Arrays.hashCode(degreeDays));
     }
 }

@@ -51,6 +51,8 @@ public final class Catalogue {
     final double[] show;
     /** Minutes of care a year; infinite when not known, so that it comes last among equals. */
     final double[] care;
+    /** By which equals are ordered at last. */
+    final String[] name;
 
     final boolean[] needsPartner;
     /** Columns and globes, which keep to a narrow strip (D5). */
@@ -107,6 +109,7 @@ public final class Catalogue {
         noPot = new boolean[n];
         show = new double[n];
         care = new double[n];
+        name = new String[n];
         needsPartner = new boolean[n];
         slender = new boolean[n];
         heightKept = new boolean[n];
@@ -207,6 +210,7 @@ public final class Catalogue {
         climber[i] = plant.kind() == Kind.CLIMBER;
         noPot[i] = plant.is(Traits.POT_OK, YesNo.NO);
         show[i] = Show.of(plant);
+        name[i] = plant.name();
         care[i] = plant.get(Traits.CARE_MIN_YEAR).orElse(Double.POSITIVE_INFINITY);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();
         range(plant, Traits.MOISTURE, moistureLow, moistureHigh, i);

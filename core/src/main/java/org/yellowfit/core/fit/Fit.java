@@ -35,6 +35,42 @@ public final class Fit {
         }
     }
 
+    /** What a plant must have to come before the last of those kept, as far as it can be told before it is scored. */
+    private static final class Entry {
+
+        /** No score would do. */
+        static final double CLOSED = 2;
+        /** Within it, scores of a tie are left to the comparison. */
+        private static final double ROUNDING = 1e-9;
+
+        private final boolean includeNo;
+        private double floor;
+        private double tieFloor;
+        private long leastStep = Long.MIN_VALUE;
+        private double mostCare = Double.POSITIVE_INFINITY;
+
+        Entry(boolean includeNo) {
+            this.includeNo = includeNo;
+            this.floor = Marking.floor(includeNo, Marking.ANY);
+        }
+
+        /** The last one kept fits, and takes so much care. */
+        void onlyBefore(Scored last, double care) {
+            floor = Math.max(floor, Band.FITS_IF_TO);
+            tieFloor = Math.max(floor, Marking.floor(includeNo, last.score() - ROUNDING));
+            leastStep = last.step();
+            mostCare = last.score() >= 1 ? care : Double.POSITIVE_INFINITY;
+        }
+
+        /** The score that every criterion has to pass, of a plant that reaches this step at the most. */
+        double floor(long step, double care) {
+            if (step > leastStep) {
+                return floor;
+            }
+            return step < leastStep || care > mostCare ? CLOSED : tieFloor;
+        }
+    }
+
     private final Catalogue plants;
 
     /**
@@ -48,7 +84,7 @@ public final class Fit {
                 .thenComparingLong(scored -> -scored.step())
                 .thenComparingDouble(scored -> -scored.score())
                 .thenComparingDouble(scored -> plants.care[scored.index()])
-                .thenComparing(scored -> plants.plants[scored.index()].name())
+                .thenComparing(scored -> plants.name[scored.index()])
                 .thenComparing(scored -> plants.plants[scored.index()].id());
     }
 
@@ -130,14 +166,11 @@ public final class Fit {
 
     private List<Scored> bestOf(Question question, boolean includeNo, int most) {
         PriorityQueue<Scored> kept = new PriorityQueue<>(bestFirst.reversed());
-        double floor = Marking.floor(includeNo, Marking.ANY);
-        long leastStep = Long.MIN_VALUE;
         Marking marking = new Marking(plants, question);
+        Entry entry = new Entry(includeNo);
         for (int i = 0; i < plants.size(); i++) {
-            if (Scored.step(marking.mostWorth(i)) < leastStep) {
-                continue;
-            }
-            double score = marking.score(i, floor);
+            double floor = entry.floor(Scored.step(marking.mostWorth(i)), plants.care[i]);
+            double score = floor == Entry.CLOSED ? Marking.RULED_OUT : marking.score(i, floor);
             if (score == Marking.RULED_OUT) {
                 continue;
             }
@@ -147,11 +180,12 @@ public final class Fit {
             } else if (bestFirst.compare(scored, kept.peek()) < 0) {
                 kept.poll();
                 kept.add(scored);
+            } else {
+                continue;
             }
             // Once there are enough that fit, nothing that needs a remedy and nothing worth less can come in any more.
             if (kept.size() == most && kept.peek().band() == Verdict.FITS.ordinal()) {
-                floor = Math.max(floor, Band.FITS_IF_TO);
-                leastStep = kept.peek().step();
+                entry.onlyBefore(kept.peek(), plants.care[kept.peek().index()]);
             }
         }
         return kept.stream().sorted(bestFirst).toList();

@@ -117,6 +117,8 @@ public final class Traits {
     public static final Trait<List<CutStem>> CUT = known("cut", CellType.wordsOrNone(CutStem.class, CutStem.NONE));
     public static final Trait<List<PotPrice>> SIZES_SOLD =
             known("sizes_sold", CellType.listOf(new CellType<>(PotPrice::parse, PotPrice::text)));
+    /** Other botanical names that it is looked for under, older or newer, as a list. */
+    public static final Trait<String> SYNONYMS = known("synonyms", CellType.text());
 
     /** All traits in the order of the columns. */
     public static final List<Trait<?>> ALL = Collections.unmodifiableList(LIST);

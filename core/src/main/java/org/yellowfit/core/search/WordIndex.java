@@ -56,7 +56,8 @@ public final class WordIndex {
 
     /** The words of a plant's names. */
     public static Set<String> namesOf(Cultivar plant) {
-        return words(plant.name() + " " + plant.get(Traits.COMMON).orElse("") + " " + plant.id());
+        return words(plant.name() + " " + plant.get(Traits.COMMON).orElse("") + " "
+                + plant.get(Traits.SYNONYMS).orElse("") + " " + plant.id());
     }
 
     private static Set<String> saidOf(Cultivar plant) {

@@ -50,7 +50,8 @@ public final class BloomSpell {
         List<Colour> colours = plant.colours(Traits.FLOWER_COLOURS);
         Optional<Bloom> noted = plant.get(Traits.BLOOM);
         if (noted.isPresent()) {
-            double start = noted.get().startThird() * DAYS_PER_THIRD + 1 + daysLater(plant, zone);
+            double start = byDegreeDays(plant, noted.get(), seasons)
+                    .orElseGet(() -> noted.get().startThird() * DAYS_PER_THIRD + 1 + daysLater(plant, zone));
             return Optional.of(new BloomSpell(
                     start, noted.get().lengthThirds() * DAYS_PER_THIRD, rebloom, seasons.firstFrostDay(), colours));
         }
@@ -58,6 +59,16 @@ public final class BloomSpell {
         return plant.get(Traits.BLOOM_GDD)
                 .flatMap(seasons::dayOfDegreeDays)
                 .map(start -> new BloomSpell(start, days, rebloom, seasons.firstFrostDay(), colours));
+    }
+
+    /**
+     * Where the place's own warmth is on record, a bloom of spring opens by it (E2, A9) rather than by the zone; from
+     * July on the length of the day has its say (E6), and degree days are no guide.
+     */
+    private static Optional<Double> byDegreeDays(Cultivar plant, Bloom noted, Seasons seasons) {
+        return seasons.ofRecord() && noted.startThird() < FIRST_OF_JULY
+                ? plant.get(Traits.BLOOM_GDD).flatMap(seasons::dayOfDegreeDays)
+                : Optional.empty();
     }
 
     /** The bloom in thirds of a month as it comes at a place of this zone. */

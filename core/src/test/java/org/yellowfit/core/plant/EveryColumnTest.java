@@ -91,6 +91,7 @@ class EveryColumnTest {
             like;             hosta-tea-tray;                  Hosta Tea Tray
             merits;           flower:3|leaf:1;                 flower:4
             cut;              fresh|dried;                     none|fresh
+            synonyms;         Funkia sieboldiana;
             sizes_sold;       2 l:12.50;                       2 l 12.50
             """;
 

@@ -1,11 +1,15 @@
 package org.yellowfit.core.season;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.plant.Bloom;
 import org.yellowfit.core.plant.Cultivar;
@@ -80,6 +84,27 @@ class PlantYearTest {
         assertThat(here.text()).isEqualTo("6.1..6.2");
         // Six half-zones at 3.5 days are 21 days: two thirds of a month.
         assertThat(colder.text()).isEqualTo("6.3..7.1");
+    }
+
+    /**
+     * Degree days of a record that warms half a month later than zone 6b: 100 by the end of April, 300 by the end of
+     * May, 700 by the end of June; by hand, 200 are reached in the middle of May, day 1 + 4.5 × 365 ÷ 12 = 137.9.
+     */
+    @ParameterizedTest(name = "{0} {1}")
+    @CsvSource({
+        "bloom=5.1..5.2 bloom_zone=6b bloom_gdd=200,  true,  137.9",
+        "bloom=5.1..5.2 bloom_zone=6b bloom_gdd=200,  false, 122.7",
+        "bloom=5.1..5.2 bloom_zone=6b,                true,  122.7",
+        "bloom=7.1..7.2 bloom_zone=6b bloom_gdd=200,  true,  183.5",
+        "bloom=5.1..5.2 bloom_zone=6b bloom_gdd=5000, true,  122.7"
+    })
+    void springOpensByTheWarmthOnRecord(String traits, boolean ofRecord, double day) {
+        double[] sums = {0, 0, 10, 100, 300, 700, 1100, 1500, 1800, 1900, 1950, 1950};
+        Seasons seasons = new Seasons(7, 125, 280, sums, false, ofRecord);
+        assertThat(BloomSpell.of(Plants.plant(traits), Optional.of(HardinessZone.parse("6b")), seasons)
+                        .orElseThrow()
+                        .startDay())
+                .isCloseTo(day, within(0.05));
     }
 
     @Test
