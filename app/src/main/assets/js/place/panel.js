@@ -22,7 +22,7 @@ export class Panel {
 
   draw() {
     const feature = this.model.find(this.model.selected);
-    const focused = document.activeElement?.id;
+    const { id: focused, value, selectionStart, selectionEnd } = document.activeElement ?? {};
     const unfinished = this.unfinished();
     this.root.replaceChildren(...(feature ? this.thing(feature) : []));
     this.where.replaceChildren(...this.place());
@@ -31,7 +31,17 @@ export class Panel {
     }
     this.shown = this.model.selected;
     if (focused) {
-      document.getElementById(focused)?.focus();
+      this.backTo(focused, value, selectionStart, selectionEnd);
+    }
+  }
+
+  // Whoever is typing goes on where the cursor was, with what was selected.
+  backTo(id, value, from, to) {
+    const input = document.getElementById(id);
+    input?.focus();
+    if (input && Number.isInteger(from)) {
+      const all = from === 0 && to === value.length;
+      input.setSelectionRange(from, all ? input.value.length : to);
     }
   }
 

@@ -3,12 +3,15 @@ package org.yellowfit.app.counter;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.app.words.SiteWords;
 
@@ -27,6 +30,8 @@ class CounterController {
             String advisor,
             String when,
             boolean finished) {}
+
+    private static final Logger LOG = LoggerFactory.getLogger(CounterController.class);
 
     private final LightWords light;
     private final Visits visits;
@@ -50,13 +55,25 @@ class CounterController {
         return "counter/counter";
     }
 
+    /** The place in a line; one visit that cannot be told must not keep the others from being seen. */
+    private String glance(Visit visit) {
+        try {
+            return visit.problems().isEmpty()
+                    ? new SiteWords(visit.question().site(), visit.units(), light.cutoffs()).glance()
+                    : Refusals.say(visit.problems().get(0));
+        } catch (RuntimeException e) {
+            LOG.error("The visit {} cannot be told", visit.id(), e);
+            return Sentences.say("counter.cannot-be-told");
+        }
+    }
+
     private Card card(Visit visit) {
         return new Card(
                 visit.id(),
                 visit.place(),
                 visit.customer(),
                 visit.note(),
-                new SiteWords(visit.question().site(), visit.units(), light.cutoffs()).glance(),
+                glance(visit),
                 visit.chosen().size(),
                 visit.advisor(),
                 Sentences.date("date.day-time", visit.changedAt().atZone(ZoneId.systemDefault())),

@@ -33,6 +33,7 @@ import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.FieldMessage;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.light.CellStory;
 import org.yellowfit.core.light.Location;
@@ -284,7 +285,17 @@ class PlaceController {
                 .findFirst()
                 .orElseThrow(() -> new NotFound(
                         "The drawing has changed, and this patch is not there any more. Look at the drawing again."));
-        patches.goOnWith(id, chosen, me.displayName());
+        try {
+            patches.goOnWith(id, chosen, me.displayName());
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute(
+                    "told",
+                    List.of(Sentences.say(
+                            "told.patch.not",
+                            chosen.name(),
+                            Refusals.say(e.problems().get(0)))));
+            return "redirect:/visits/" + id + "/site";
+        }
         flash.addFlashAttribute(
                 "told",
                 List.of(Sentences.say(

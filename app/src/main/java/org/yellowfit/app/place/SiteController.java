@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -27,7 +28,10 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Problem;
 
 @Controller
 class SiteController {
@@ -63,7 +67,8 @@ class SiteController {
     @GetMapping("/visits/{id}/site")
     String edit(@PathVariable UUID id, Model model) {
         Visit visit = visits.open(id);
-        return show(model, visit, SiteForm.of(visit.answers(), visit.version()));
+        SiteForm kept = SiteForm.of(visit.answers(), visit.version());
+        return show(model, visit, new SiteForm(kept.typed(), said(visit.problems()), kept.told(), kept.version()));
     }
 
     @PostMapping("/visits/{id}/site")
@@ -81,9 +86,14 @@ class SiteController {
         if (!checked.isFine()) {
             return refused(model, response, visit, new SiteForm(typed, checked.problems(), List.of(), version));
         }
-        Visits.Outcome outcome = visits.save(
-                        id, version, withGuesses(checked.edit(), typed, visit.answers()), me.displayName())
-                .orElseThrow(Visits::gone);
+        Visits.Outcome outcome;
+        try {
+            outcome = visits.save(id, version, withGuesses(checked.edit(), typed, visit.answers()), me.displayName())
+                    .orElseThrow(Visits::gone);
+        } catch (InvalidInput e) {
+            // With what somebody else has set meanwhile.
+            return refused(model, response, visit, new SiteForm(typed, said(e.problems()), List.of(), version));
+        }
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
@@ -105,6 +115,10 @@ class SiteController {
         conflict.conflicts().forEach(change -> problems.put(change.field().key(), words.theirs(change)));
         response.setStatus(HttpStatus.CONFLICT.value());
         return show(model, conflict.current(), new SiteForm(merged.typed(), problems, told, merged.version()));
+    }
+
+    private static Map<String, String> said(List<Problem> problems) {
+        return problems.stream().collect(Collectors.toMap(Problem::field, Refusals::say, (a, b) -> a));
     }
 
     private String refused(Model model, HttpServletResponse response, Visit visit, SiteForm form) {

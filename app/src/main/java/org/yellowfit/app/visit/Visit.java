@@ -108,6 +108,10 @@ public record Visit(
     }
 
     /** What the rules are asked. */
+    /**
+     * What the place is asked for. Answers that cannot stand together, kept before saving checked them, are left out as
+     * {@link #problems} tells.
+     */
     public Question question() {
         FieldValues never = answers.values(Section.NEVER, WishFields.OF_A_PLANT);
         FieldValues wished = answers.values(Section.WISHES, WishFields.OF_A_PLANT)
@@ -115,7 +119,7 @@ public record Visit(
                         WishFields.MUST,
                         answers.get(VisitFields.wish(WishFields.MUST)).orElse(null));
         return new Question(
-                SiteFields.conditions(siteValues()),
+                SiteFields.conditions(soundValues()),
                 WishFields.wants(wished, never.isEmpty() ? null : never),
                 policy());
     }
@@ -129,9 +133,21 @@ public record Visit(
         }
         Visit asIf = new Visit(
                 id, answers.with(changed), chosen, advisor, finished, createdAt, changedAt, changedBy, version);
+        return asIf.problems().isEmpty() ? asIf.question() : question();
+    }
+
+    /** What of the site's answers cannot stand together, by field; empty for nearly all visits. */
+    public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>();
-        SiteFields.checkTogether(asIf.siteValues(), new InputReader(Map.of(), "", problems));
-        return problems.isEmpty() ? asIf.question() : question();
+        SiteFields.checkTogether(siteValues(), new InputReader(Map.of(), Section.SITE.prefix, problems));
+        return problems;
+    }
+
+    private FieldValues soundValues() {
+        FieldValues told = siteValues();
+        return problems().isEmpty()
+                ? told
+                : told.with(SiteFields.WALL_CLEARANCE, null).with(SiteFields.PATH_CLEARANCE, null);
     }
 
     /** The site as the rules take it, with what follows from the other answers. */

@@ -10,6 +10,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.OpenPlaces;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Problem;
 
 /** The visits: kept, merged, taken out and erased. */
 @Service
@@ -74,10 +76,11 @@ public class Visits implements OpenPlaces {
         return new Place(visit.id(), visit.place(), visit.question(), visit.units(), growingPlaces.of(visit));
     }
 
+    /** @throws InvalidInput when the answers cannot stand together */
     @Transactional
     public Visit create(Edit given, String by) {
         VisitEntity entity = visits.save(new VisitEntity(Answers.NONE.with(given), by, Instant.now()));
-        Visit visit = entity.toVisit();
+        Visit visit = sound(entity, List.of());
         revisions.save(new VisitRevision(visit));
         return visit;
     }
@@ -87,6 +90,7 @@ public class Visits implements OpenPlaces {
      *
      * @param version the state the form was filled from
      * @param given   what the form sets and takes out; the fields of other forms stay as they are
+     * @throws InvalidInput when the answers cannot stand together with those of other forms and people
      */
     @Transactional
     public Optional<Outcome> save(UUID id, long version, Edit given, String by) {
@@ -104,7 +108,7 @@ public class Visits implements OpenPlaces {
             }
             if (!merge.merged().equals(current.answers())) {
                 entity.answer(merge.merged(), by, Instant.now());
-                revisions.save(new VisitRevision(entity.toVisit()));
+                revisions.save(new VisitRevision(sound(entity, current.problems())));
             }
             return new Outcome.Saved(entity.toVisit(), merge.theirs(), current.changedBy());
         });
@@ -113,18 +117,30 @@ public class Visits implements OpenPlaces {
     /**
      * Sets some answers whatever else has changed. For values that a study or an instrument
      * gives.
+     *
+     * @throws InvalidInput when they cannot stand together with the others
      */
     @Transactional
     public Optional<Visit> put(UUID id, Edit given, String by) {
         return visits.lock(id).map(entity -> {
-            Answers before = entity.toVisit().answers();
-            Answers answers = before.with(given);
-            if (!answers.equals(before)) {
+            Visit before = entity.toVisit();
+            Answers answers = before.answers().with(given);
+            if (!answers.equals(before.answers())) {
                 entity.answer(answers, by, Instant.now());
-                revisions.save(new VisitRevision(entity.toVisit()));
+                revisions.save(new VisitRevision(sound(entity, before.problems())));
             }
             return entity.toVisit();
         });
+    }
+
+    /** The visit as it now stands, when nothing is wrong with it that was not wrong before. */
+    private static Visit sound(VisitEntity entity, List<Problem> before) {
+        Visit visit = entity.toVisit();
+        List<Problem> problems = visit.problems();
+        if (!before.containsAll(problems)) {
+            throw new InvalidInput(problems);
+        }
+        return visit;
     }
 
     /**

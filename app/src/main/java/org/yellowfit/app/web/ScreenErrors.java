@@ -1,5 +1,6 @@
 package org.yellowfit.app.web;
 
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.yellowfit.app.words.Refusals;
+import org.yellowfit.core.measure.InvalidInput;
 
 /** Errors of the screens, in plain words. */
 @ControllerAdvice(annotations = Controller.class)
@@ -22,6 +24,15 @@ class ScreenErrors {
     String notFound(NotFound e, Model model) {
         model.addAttribute("status", HttpStatus.NOT_FOUND.value());
         model.addAttribute("text", Refusals.say(e.refusal()));
+        return "error";
+    }
+
+    /** What a form did not tell at its field. */
+    @ExceptionHandler(InvalidInput.class)
+    @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
+    String invalid(InvalidInput e, Model model) {
+        model.addAttribute("status", HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("text", e.problems().stream().map(Refusals::say).collect(Collectors.joining(" ")));
         return "error";
     }
 

@@ -76,6 +76,8 @@ class DrawingJourneyTest extends BrowserTest {
         type("#panel-side0", "4.2 m", Keys.TAB);
         untilText("#plan .length", "4.2 m");
         focus("#panel-side0", Keys.chord(Keys.CONTROL, "a"));
+        // The panel is drawn anew when the drawing is saved; what is selected stays so, and is typed over.
+        untilText("#saved", "Saved");
         type("#panel-side0", "wide", Keys.TAB);
         untilText("#panel-side0 + .problem", "length");
         assertThat(attribute("#panel-side0", "value")).isEqualTo("wide");
