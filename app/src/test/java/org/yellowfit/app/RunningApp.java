@@ -21,6 +21,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.security.test.web.servlet.setup.SecurityMockMvcConfigurers;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.web.context.WebApplicationContext;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -104,6 +105,11 @@ public final class RunningApp implements ParameterResolver {
 
     public MockMvcTester mvc() {
         return mvc;
+    }
+
+    /** Every form and call there is. */
+    public RequestMappingHandlerMapping handlers() {
+        return context.getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class);
     }
 
     public <T> T bean(Class<T> type) {

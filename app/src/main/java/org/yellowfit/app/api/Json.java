@@ -1,8 +1,10 @@
 package org.yellowfit.app.api;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.yellowfit.app.web.KeptText;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Refused;
@@ -34,6 +36,9 @@ class Json {
         } catch (JacksonException e) {
             throw new Unreadable("The body is not readable as JSON.");
         }
+        List<Problem> problems = new ArrayList<>();
+        KeptText.checkAll("", value, problems);
+        refuse(problems);
         return map(value).orElseThrow(() -> new Unreadable("The body must be a JSON object."));
     }
 

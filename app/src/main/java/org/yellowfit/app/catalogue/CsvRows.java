@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.yellowfit.app.web.KeptText;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Refusal;
 
@@ -26,6 +27,10 @@ final class CsvRows {
     static final Refusal NOT_UTF8 =
             Refusal.of("This cell holds characters that are not in UTF-8; save the file as “CSV UTF-8”.");
     private static final int LONGEST_CELL = 64 * 1024;
+    /** Three times what the open format has. */
+    private static final int MOST_COLUMNS = 200;
+
+    private static final int LONGEST_NAME = 120;
     private static final int LONGEST_RECORD = 16 * 1024 * 1024;
     private static final char BYTE_ORDER_MARK = '\uFEFF';
     private static final char UNREADABLE = '\uFFFD';
@@ -58,6 +63,10 @@ final class CsvRows {
                     lastLine = row.getStartingLineNumber();
                     if (header == null) {
                         header = row.getFields().stream().map(String::strip).toList();
+                        Optional<Broken> wrong = wrongIn(header);
+                        if (wrong.isPresent()) {
+                            return wrong;
+                        }
                         rows.header(header);
                     } else {
                         row(row, header, rows);
@@ -96,13 +105,37 @@ final class CsvRows {
         rows.row(row.getStartingLineNumber(), cells, row.getFields(), found);
     }
 
+    private static Optional<Broken> wrongIn(List<String> header) {
+        if (header.size() > MOST_COLUMNS) {
+            return Optional.of(new Broken(
+                    1, Refusal.of("The header names %s columns; at most %s are taken.", header.size(), MOST_COLUMNS)));
+        }
+        for (int i = 0; i < header.size(); i++) {
+            if (header.get(i).length() > LONGEST_NAME || !KeptText.isFine(header.get(i))) {
+                return Optional.of(new Broken(
+                        1,
+                        Refusal.of(
+                                "The name of column %s is longer than %s characters, or holds one that is none.",
+                                i + 1, LONGEST_NAME)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is wrong with the name of a cell in a file that names each; null when nothing is. */
+    static Refusal wrongInName(String name) {
+        return name.length() > LONGEST_NAME || !KeptText.isFine(name)
+                ? Refusal.of("A name here is longer than %s characters, or holds one that is none.", LONGEST_NAME)
+                : null;
+    }
+
     /** What is wrong in a cell; null when nothing is. */
     static Refusal wrongIn(String cell) {
         if (cell.length() > LONGEST_CELL) {
             return Refusal.of("This cell is longer than 64 KB.");
         }
-        if (cell.indexOf('\0') >= 0) {
-            return Refusal.of("This cell holds a NUL character.");
+        if (!KeptText.isFine(cell)) {
+            return Refusal.of("This cell holds a character that is none (NUL, or half of one).");
         }
         return cell.indexOf(UNREADABLE) >= 0 ? NOT_UTF8 : null;
     }

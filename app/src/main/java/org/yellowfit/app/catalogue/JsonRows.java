@@ -47,7 +47,11 @@ final class JsonRows {
         while (json.nextToken() == JsonToken.PROPERTY_NAME) {
             String column = json.currentName();
             JsonToken value = json.nextToken();
-            if (value == JsonToken.START_OBJECT || value == JsonToken.START_ARRAY) {
+            Refusal named = CsvRows.wrongInName(column);
+            if (named != null) {
+                found.add(new Problem("", named, null));
+                json.skipChildren();
+            } else if (value == JsonToken.START_OBJECT || value == JsonToken.START_ARRAY) {
                 found.add(new Problem(column, "A cell must be text; lists within a cell use |."));
                 json.skipChildren();
             } else if (value != JsonToken.VALUE_NULL) {

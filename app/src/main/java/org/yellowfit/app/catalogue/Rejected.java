@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.yellowfit.app.catalogue.ImportReport.RowProblem;
+import org.yellowfit.app.web.KeptText;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.Problem;
@@ -51,7 +52,7 @@ final class Rejected {
                         line,
                         problem.field(),
                         Refusals.say(problem),
-                        value == null ? null : Words.shorten(value),
+                        value == null ? null : Words.shorten(KeptText.mended(value)),
                         problem.nearest()));
             }
             told.append(told.isEmpty() ? "" : " ")
@@ -73,7 +74,7 @@ final class Rejected {
             row.add("");
         }
         row.add(told.toString());
-        csv.writeRecord(row);
+        csv.writeRecord(row.stream().map(KeptText::mended).toList());
     }
 
     void broken(CsvRows.Broken broken) {

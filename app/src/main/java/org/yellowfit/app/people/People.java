@@ -1,5 +1,6 @@
 package org.yellowfit.app.people;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,7 +17,8 @@ public class People {
 
     private static final Pattern USERNAME = Pattern.compile("[a-z0-9][a-z0-9._-]{1,59}");
     private static final int SHORTEST_PASSWORD = 10;
-    private static final int LONGEST_PASSWORD = 70;
+    /** What bcrypt takes, in bytes of UTF-8; it would leave out the rest. */
+    private static final int LONGEST_PASSWORD_BYTES = 72;
 
     /** A person as the settings show them. */
     public record Entry(long id, String username, String displayName, Role role, boolean active) {}
@@ -76,8 +78,13 @@ public class People {
     }
 
     private static void checkPassword(String password) {
-        if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw InvalidInput.at("password", "Use %d to %d characters.", SHORTEST_PASSWORD, LONGEST_PASSWORD);
+        if (password.codePointCount(0, password.length()) < SHORTEST_PASSWORD
+                || password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
+            throw InvalidInput.at(
+                    "password",
+                    "Use %d to %d characters; a letter with an accent counts twice, a sign or picture up to four times.",
+                    SHORTEST_PASSWORD,
+                    LONGEST_PASSWORD_BYTES);
         }
     }
 }

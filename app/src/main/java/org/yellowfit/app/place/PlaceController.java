@@ -31,6 +31,7 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.KeptText;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.FieldMessage;
 import org.yellowfit.app.words.Refusals;
@@ -39,6 +40,7 @@ import org.yellowfit.core.light.CellStory;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.FeatureKind;
@@ -326,7 +328,13 @@ class PlaceController {
 
     private Map<String, Object> object(String body) {
         try {
-            return map(json.readValue(body, Object.class));
+            Object value = json.readValue(body, Object.class);
+            List<Problem> problems = new ArrayList<>();
+            KeptText.checkAll("", value, problems);
+            if (!problems.isEmpty()) {
+                throw new InvalidInput(problems);
+            }
+            return map(value);
         } catch (JacksonException e) {
             throw InvalidInput.at("", "The drawing could not be read.");
         }

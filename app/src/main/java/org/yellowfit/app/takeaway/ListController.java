@@ -2,6 +2,7 @@ package org.yellowfit.app.takeaway;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -100,8 +101,7 @@ class ListController {
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
         try {
-            if (!list.change(
-                    id, line, Long.parseLong(typed.getOrDefault("version", "-1")), content(typed, visit.units()))) {
+            if (!list.change(id, line, version(typed), content(typed, visit.units()))) {
                 flash.addFlashAttribute("told", List.of(Sentences.say("meanwhile.line")));
             }
             return "redirect:/visits/" + id + "/list";
@@ -158,8 +158,8 @@ class ListController {
     }
 
     private static Content content(Map<String, String> typed, UnitSystem units) {
-        Fill fill = named(Fill.class, typed.getOrDefault("fill", ""));
-        School school = named(School.class, typed.getOrDefault("school", ""));
+        Fill fill = named("fill", Fill.class, typed.getOrDefault("fill", ""));
+        School school = named("school", School.class, typed.getOrDefault("school", ""));
         double closeBy = field("closeBy", () -> Numbers.parse(typed.getOrDefault("closeBy", "3")));
         if (!(closeBy >= 1 && closeBy <= Count.LONGEST_YEARS)) {
             throw InvalidInput.at("closeBy", "The year to close by must lie between 1 and %s.", Count.LONGEST_YEARS);
@@ -194,8 +194,16 @@ class ListController {
         }
     }
 
-    private static <E extends Enum<E>> E named(Class<E> type, String text) {
-        return field("fill", () -> Enum.valueOf(type, text));
+    /** What is no number is the version of no line, like that of one changed meanwhile. */
+    private static long version(Map<String, String> typed) {
+        return Math.round(field("version", () -> Numbers.parse(typed.getOrDefault("version", "-1"))));
+    }
+
+    private static <E extends Enum<E>> E named(String field, Class<E> type, String text) {
+        return Arrays.stream(type.getEnumConstants())
+                .filter(each -> each.name().equals(text))
+                .findFirst()
+                .orElseThrow(() -> InvalidInput.at(field, "Choose one of what is offered."));
     }
 
     private String page(Visit visit, Model model) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -100,6 +101,11 @@ public final class VisitFields {
             return FEATURE_ID.matcher(id).matches() ? Optional.of(drawn(id)) : Optional.empty();
         }
         return Optional.ofNullable(BY_KEY.get(key));
+    }
+
+    /** The keys of all fields but those of what is drawn, which are as many as there are things. */
+    public static Set<String> keys() {
+        return BY_KEY.keySet();
     }
 
     private static Map<String, VisitField<?>> byKey() {

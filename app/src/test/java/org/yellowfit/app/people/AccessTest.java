@@ -190,7 +190,7 @@ class AccessTest {
         assertThat(signsIn(app, name, "another-gate")).isTrue();
         assertThat(Screens.told(
                         manager.post("/settings/people/" + person.id() + "/password", Map.of("password", "short"))))
-                .contains("was not changed", "10 to 70");
+                .contains("was not changed", "10 to 72");
     }
 
     @Test
