@@ -137,7 +137,8 @@ final class StagedRows implements AutoCloseable {
                         + "cells = excluded.cells, changed_at = excluded.changed_at, changed_version = excluded.changed_version where cultivar.cells <> excluded.cells",
                 version);
         jdbc.update(
-                "insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table(lower(name || ' ' || common || ' ' || coalesce(cells ->> 'synonyms', '')), '[^[:alnum:]×]+') w "
+                "insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table("
+                        + "lower(name || ' ' || common || ' ' || coalesce(cells ->> 'synonyms', '')), '[^[:alnum:]×]+') w "
                         + "where changed_version = ? and w <> '' on conflict do nothing",
                 version);
     }

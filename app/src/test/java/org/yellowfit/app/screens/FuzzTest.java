@@ -12,10 +12,9 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.regex.Matcher;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -33,8 +32,10 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 import org.springframework.web.util.UriComponentsBuilder;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
+import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.core.light.Location;
 
 /**
  * Some thousand requests of every form and call, made up from the mappings, so that a new one is in by itself: none is
@@ -45,166 +46,6 @@ class FuzzTest {
 
     private static final long SEED = 20261126;
     private static final int EACH = 30;
-    /** What would end the session of the test, or the application’s own. */
-    private static final Set<String> LEFT_OUT = Set.of("/error");
-
-    private static final List<String> ODD = List.of(
-            "",
-            " ",
-            "0",
-            "-1",
-            "1",
-            "4",
-            "0.5",
-            "1e308",
-            "-1e308",
-            "NaN",
-            "Infinity",
-            "999999999999999999999",
-            "null",
-            "true",
-            "no",
-            "none",
-            "yes",
-            "6b",
-            "13b",
-            "clay loam",
-            "AREA",
-            "MATURE",
-            "us",
-            "2 l",
-            "2027-11-15",
-            "0000-00-00",
-            "2024-02-30",
-            "9999-12-31",
-            "\u0000",
-            "a\u0000b",
-            "\uD800",
-            "\uFFFF",
-            "🌿",
-            "%",
-            "%00",
-            "{x}",
-            "${x}",
-            "' or 1=1 --",
-            "<script>alert(1)</script>",
-            "../../etc/passwd",
-            "|",
-            "a|b|c",
-            "hosta-mixing-bowl",
-            "hosta-mixing-bowl,hosta-tea-tray",
-            "#a03060",
-            "[]",
-            "{}",
-            "[[0,0],[1,1],[0,1]]",
-            "x".repeat(100),
-            "x".repeat(5000),
-            "é".repeat(73),
-            "é".repeat(40),
-            "10..1",
-            "4..2",
-            "red#c22b2b",
-            "1,5",
-            "−3",
-            "3 ft 6 in");
-
-    private static final List<String> BODIES = List.of(
-            "",
-            "null",
-            "[]",
-            "0",
-            "\"x\"",
-            "{",
-            "{\"\\u0000\":1}",
-            "{\"site\":[]}",
-            "{\"site\":{\"zone\":\"\\u0000\"}}",
-            "{\"features\":[{\"geometry\":null}]}",
-            "{\"features\":{},\"version\":1e99}",
-            "{\"ids\":[null,{}]}");
-
-    private static final List<String> FILES = List.of(
-            "",
-            "\u0000",
-            "id\n",
-            "id,botanical\nx",
-            "date,tmin,tmax\n2020-01-01,1,0\n",
-            "time,lux\nx,y\n",
-            "plant,level\n\u0000,watch\n",
-            "[{\"id\":{}}]",
-            "\"",
-            "x,".repeat(60_000) + "\n1",
-            "﻿id,id\n1,2");
-
-    /** What a form always sends. */
-    private static final Map<String, List<String>> OF_A_FORM = Map.of(
-            "/list/", List.of("version", "amount", "fill", "school", "closeBy", "pot", "plant", "position"),
-            "/value", List.of("column", "value", "seen", "why"),
-            "/claims", List.of("column", "value", "source", "source_kind", "why"),
-            "/stations", List.of("name", "latitude", "longitude", "utcOffset"),
-            "/people", List.of("username", "displayName", "password", "role"));
-
-    /** Fields of forms whose handlers take what comes. */
-    private static final List<String> FORM_FIELDS = List.of(
-            "version",
-            "amount",
-            "fill",
-            "pot",
-            "school",
-            "closeBy",
-            "endsClear",
-            "plant",
-            "position",
-            "column",
-            "value",
-            "source",
-            "source_kind",
-            "at_age_years",
-            "place",
-            "why",
-            "seen",
-            "name",
-            "latitude",
-            "longitude",
-            "utcOffset",
-            "elevation",
-            "fahrenheit",
-            "username",
-            "displayName",
-            "password",
-            "role",
-            "label",
-            "m6",
-            "ballHolds",
-            "ribbonCm",
-            "fallCm",
-            "phReadings",
-            "areaM2",
-            "q",
-            "near",
-            "part",
-            "month",
-            "sunHours",
-            "ph");
-
-    /** Values of calls that are fine. */
-    private static final Map<String, String> FINE_JSON = Map.ofEntries(
-            Map.entry("site", "{\"zone\":\"6b\",\"sunHours\":5}"),
-            Map.entry("id", "\"hosta-mixing-bowl\""),
-            Map.entry("ids", "[\"hosta-mixing-bowl\",\"hosta-tea-tray\"]"),
-            Map.entry("years", "[1,10]"),
-            Map.entry("areaM2", "4"),
-            Map.entry("latitude", "45"),
-            Map.entry("longitude", "-70"),
-            Map.entry("utcOffsetHours", "-5"),
-            Map.entry("bed", "[[0,0],[3,0],[3,2],[0,2]]"),
-            Map.entry("sand", "40"),
-            Map.entry("silt", "40"),
-            Map.entry("clay", "20"),
-            Map.entry("area", "4"),
-            Map.entry("ph", "6.5"),
-            Map.entry("targetPh", "5.5"),
-            Map.entry("texture", "\"loam\""),
-            Map.entry("limit", "5"));
 
     private record Call(HttpMethod method, String path, Method handler) {
 
@@ -214,72 +55,20 @@ class FuzzTest {
         }
     }
 
-    private static final String PLANT = "hosta-mixing-bowl";
-
-    /** What a form may well say, so that the odd field beside it is reached. */
-    private static final Map<String, List<String>> FINE = Map.ofEntries(
-            Map.entry("version", List.of("0", "1", "2")),
-            Map.entry("plant", List.of(PLANT)),
-            Map.entry("fill", List.of("AREA", "ROW", "NUMBER")),
-            Map.entry("amount", List.of("2", "3.5", "12")),
-            Map.entry("school", List.of("MATURE", "QUICK_COVER")),
-            Map.entry("closeBy", List.of("2", "3")),
-            Map.entry("pot", List.of("2 l", "")),
-            Map.entry("position", List.of("0", "1")),
-            Map.entry("column", List.of("height10_m", "common", "leaf_summer", "zone_min")),
-            Map.entry("value", List.of("0.4..0.6", "5a", "green#33aa44")),
-            Map.entry("seen", List.of("")),
-            Map.entry("source", List.of("a list")),
-            Map.entry("source_kind", List.of("reference", "own-record")),
-            Map.entry("why", List.of("measured")),
-            Map.entry("role", List.of("ADVISOR", "BUYER")),
-            Map.entry("active", List.of("true", "false")),
-            Map.entry("done", List.of("true", "false")),
-            Map.entry("finished", List.of("true", "false")),
-            Map.entry("keepGood", List.of("true")),
-            Map.entry("dryRun", List.of("true", "false")),
-            Map.entry("neutral", List.of("true")),
-            Map.entry("year", List.of("0", "2030")),
-            Map.entry("month", List.of("1", "7", "12")),
-            Map.entry("x", List.of("0", "1.5")),
-            Map.entry("y", List.of("0", "1.5")),
-            Map.entry("before", List.of("0", "3")),
-            Map.entry("age", List.of("3", "10")),
-            Map.entry("half", List.of("0", "13")),
-            Map.entry("south", List.of("true")),
-            Map.entry("use", List.of("true", "false")),
-            Map.entry("page", List.of("0", "2")),
-            Map.entry("name", List.of("Fog bank")),
-            Map.entry("latitude", List.of("45", "-38")),
-            Map.entry("longitude", List.of("-70")),
-            Map.entry("utcOffset", List.of("-5")),
-            Map.entry("username", List.of("fuzz")),
-            Map.entry("displayName", List.of("Fuzz")),
-            Map.entry("password", List.of("long-enough-for-all")),
-            Map.entry("label", List.of("Till")),
-            Map.entry("take", List.of("jar", "feel", "hole", "ph", "moisture")),
-            Map.entry("patch", List.of("A")),
-            Map.entry("csv", List.of("plant,level,note\nSalvia,watch,\n")),
-            Map.entry("back", List.of("list", "shortlist")),
-            Map.entry("site.zone", List.of("6b")),
-            Map.entry("site.sunHours", List.of("5")),
-            Map.entry("site.depthM", List.of("2", "0.5")));
-
     private final Map<String, String> known = new TreeMap<>();
     private String line;
-    private final Random random = new Random(SEED);
+    private final OddValues odd = new OddValues(SEED);
     private List<String> ids;
 
     @Test
     void nothingIsAnsweredByAFaultOfTheServer(RunningApp app) {
         Screens manager = new Screens(app, Screens.MANAGER);
         Visit visit = manager.visit(Map.of("place", "Fuzz", "site.zone", "6b", "site.sunHours", "5"));
-        ids = List.of(visit.id().toString(), "00000000-0000-0000-0000-000000000000", "hosta-mixing-bowl", "1", "x");
-        manager.post("/visits/" + visit.id() + "/list", Map.of("plant", PLANT));
-        line = first(manager, "/visits/" + visit.id() + "/list", "/list/(\\d+)\"");
-        String station = first(manager, "/stations", "/stations/([0-9a-f-]{36})");
-        known.putAll(
-                Map.of("/visits", ids.get(0), "/stations", station, "/settings", "1", "/catalogue/import", ids.get(1)));
+        ids = List.of(visit.id().toString(), "00000000-0000-0000-0000-000000000000", OddValues.PLANT, "-1", "x");
+        itsOwn(app, manager, visit);
+        Stations stations = app.bean(Stations.class);
+        UUID usual = stations.usual().orElseThrow().id();
+        String watched = Screens.text(manager.get("/settings/watch-list.csv"));
         List<Call> calls = calls(app);
         assertThat(calls).hasSizeGreaterThan(80);
         Map<String, String> faults = new TreeMap<>();
@@ -291,14 +80,59 @@ class FuzzTest {
                 }
             }
         }
+        stations.makeUsual(usual);
+        manager.post("/settings/watch-list/back", Map.of("csv", watched));
         assertThat(faults.keySet()).isEmpty();
         everyPageOpens(app, manager);
     }
 
-    private static String first(Screens screens, String page, String pattern) {
-        Matcher found = Pattern.compile(pattern).matcher(Screens.text(screens.get(page)));
-        assertThat(found.find()).as(page).isTrue();
-        return found.group(1);
+    /** A plant, a line, a station, a person and a token of its own, so that nobody else’s are taken away. */
+    private void itsOwn(RunningApp app, Screens manager, Visit visit) {
+        app.post(
+                "/api/v1/catalogue/import",
+                "text/csv",
+                "id,botanical,kind,habit,persistence,height10_m,spread10_m,zone_min\n" + OddValues.PLANT
+                        + ",Testa fuzzii,shrub,mound,deciduous,1,1,5\n");
+        manager.post("/visits/" + visit.id() + "/list", Map.of("plant", OddValues.PLANT));
+        manager.post(
+                "/settings/people",
+                Map.of(
+                        "username",
+                        "fuzzed",
+                        "displayName",
+                        "Fuzzed",
+                        "password",
+                        "fuzzed-in-the-test",
+                        "role",
+                        "ADVISOR"));
+        manager.post("/settings/tokens", Map.of("label", "Fuzzed", "role", "ADVISOR"));
+        String station = app.bean(Stations.class)
+                .add(
+                        "Fuzz rock",
+                        new Location(45, -70, -5),
+                        null,
+                        false,
+                        "date,tmin,tmax\n2020-01-01,-5,2\n",
+                        false,
+                        "test")
+                .id()
+                .toString();
+        line = last(manager, "/visits/" + visit.id() + "/list", "/list/(\\d+)\"");
+        known.put("/visits", visit.id().toString());
+        known.put("/stations", station);
+        known.put("/settings/people", last(manager, "/settings", "/settings/people/(\\d+)/password"));
+        known.put("/settings/tokens", last(manager, "/settings", "/settings/tokens/(\\d+)/revoked"));
+        known.put("/catalogue/import", ids.get(1));
+    }
+
+    /** The highest of the numbers that a page names so. */
+    private static String last(Screens screens, String page, String pattern) {
+        return Pattern.compile(pattern)
+                .matcher(Screens.text(screens.get(page)))
+                .results()
+                .map(found -> found.group(1))
+                .max(Comparator.comparingInt(Integer::parseInt))
+                .orElseThrow();
     }
 
     private static List<Call> calls(RunningApp app) {
@@ -307,7 +141,6 @@ class FuzzTest {
         mapping.getHandlerMethods().forEach((info, handler) -> {
             if (handler.getBeanType().getName().startsWith("org.yellowfit")) {
                 paths(info)
-                        .filter(path -> !LEFT_OUT.contains(path))
                         .forEach(path -> info.getMethodsCondition()
                                 .getMethods()
                                 .forEach(method ->
@@ -351,7 +184,7 @@ class FuzzTest {
     private MvcTestResult sent(RunningApp app, Call call, String path, List<String> typed) {
         Object[] values = Arrays.stream(call.handler().getParameters())
                 .filter(parameter -> parameter.isAnnotationPresent(PathVariable.class))
-                .map(parameter -> random.nextInt(6) > 0 ? known(path, parameter.getName()) : one(ids))
+                .map(parameter -> !odd.oneIn(6) ? known(path, parameter.getName()) : odd.one(ids))
                 .toArray();
         typed.addAll(Arrays.stream(values).map(String::valueOf).toList());
         String address = UriComponentsBuilder.fromPath(path).build(values).toString();
@@ -360,22 +193,23 @@ class FuzzTest {
                 .anyMatch(parameter -> parameter.isAnnotationPresent(RequestBody.class));
         var request = app.mvc().method(call.method()).uri(java.net.URI.create(address));
         if (file) {
-            String content = one(FILES);
+            String content = odd.one(OddValues.FILES);
             typed.add("file " + shortened(content));
             var multipart = app.mvc()
                     .post()
                     .uri(java.net.URI.create(address))
                     .multipart()
-                    .file(new MockMultipartFile("file", one(ODD), "text/csv", content.getBytes(StandardCharsets.UTF_8)))
+                    .file(new MockMultipartFile(
+                            "file", odd.one(OddValues.ODD), "text/csv", content.getBytes(StandardCharsets.UTF_8)))
                     .with(user(Screens.MANAGER))
                     .with(csrf());
             fields(call).forEach(field -> multipart.param(field, said(typed, field)));
             return multipart.exchange();
         }
         if (body) {
-            String content = json();
+            String content = odd.json();
             typed.add(shortened(content));
-            request.contentType(random.nextInt(8) == 0 ? MediaType.ALL : MediaType.APPLICATION_JSON)
+            request.contentType(odd.oneIn(8) ? MediaType.ALL : MediaType.APPLICATION_JSON)
                     .content(content);
         }
         fields(call).forEach(field -> request.param(field, said(typed, field)));
@@ -388,7 +222,7 @@ class FuzzTest {
     /** What there is under such an address. */
     private String known(String path, String variable) {
         return switch (variable) {
-            case "plant" -> PLANT;
+            case "plant" -> OddValues.PLANT;
             case "line" -> line;
             case "claim" -> "1";
             default ->
@@ -396,13 +230,12 @@ class FuzzTest {
                         .filter(path::startsWith)
                         .findFirst()
                         .map(known::get)
-                        .orElse(PLANT);
+                        .orElse(OddValues.PLANT);
         };
     }
 
     private String said(List<String> typed, String field) {
-        List<String> fine = FINE.getOrDefault(field, List.of());
-        String value = fine.isEmpty() || random.nextInt(3) == 0 ? one(ODD) : one(fine);
+        String value = odd.of(field);
         typed.add(field + "=" + shortened(value));
         return value;
     }
@@ -417,89 +250,20 @@ class FuzzTest {
                         List<String> names = new ArrayList<>(
                                 call.path().matches(".*(site|new|wishes|soil|what-if|try)")
                                         ? VisitFields.keys()
-                                        : FORM_FIELDS);
+                                        : OddValues.FORM_FIELDS);
                         for (int i = 0; i < 8; i++) {
-                            fields.add(one(names));
+                            fields.add(odd.one(names));
                         }
-                        fields.addAll(OF_A_FORM.entrySet().stream()
+                        fields.addAll(OddValues.OF_A_FORM.entrySet().stream()
                                 .filter(form -> call.path().contains(form.getKey()))
                                 .findFirst()
                                 .map(Map.Entry::getValue)
                                 .orElse(List.of()));
-                    } else if (random.nextInt(6) > 0 && !MultipartFile.class.equals(parameter.getType())) {
+                    } else if (!odd.oneIn(6) && !MultipartFile.class.equals(parameter.getType())) {
                         fields.add(parameter.getName());
                     }
                 });
         return fields;
-    }
-
-    private String json() {
-        if (random.nextInt(3) == 0) {
-            return one(BODIES);
-        }
-        List<String> keys = List.of(
-                "site",
-                "wants",
-                "policy",
-                "limit",
-                "only",
-                "ids",
-                "id",
-                "years",
-                "areaM2",
-                "lengthM",
-                "school",
-                "latitude",
-                "longitude",
-                "utcOffsetHours",
-                "bed",
-                "obstacles",
-                "season",
-                "months",
-                "stepMinutes",
-                "cellM",
-                "sand",
-                "silt",
-                "clay",
-                "layersMm",
-                "texture",
-                "ph",
-                "targetPh",
-                "area",
-                "depth",
-                "features",
-                "version",
-                "at");
-        StringBuilder out = new StringBuilder("{");
-        for (int i = 0; i < 5; i++) {
-            String key = one(keys);
-            String value = random.nextInt(3) > 0 ? FINE_JSON.getOrDefault(key, value(2)) : value(2);
-            out.append(i == 0 ? "" : ",").append('"').append(key).append("\":").append(value);
-        }
-        return out.append('}').toString();
-    }
-
-    private String value(int deep) {
-        return switch (random.nextInt(deep > 0 ? 7 : 4)) {
-            case 0 -> String.valueOf(random.nextInt(-2, 400));
-            case 1 -> one(List.of("1e308", "-0.0", "1e-300", "12345678901234567890", "true", "null"));
-            case 2, 3 ->
-                '"'
-                        + one(ODD).replace("\\", "")
-                                .replace("\"", "")
-                                .replace("\u0000", "\\u0000")
-                                .replace("\n", "")
-                        + '"';
-            case 4 -> "[" + value(deep - 1) + "," + value(deep - 1) + "]";
-            case 5 -> "[]";
-            default ->
-                "{\"" + one(List.of("zone", "sunHours", "depthM", "kind", "geometry", "uses", "ph", "never")) + "\":"
-                        + value(deep - 1) + "}";
-        };
-    }
-
-    private <T> T one(List<T> list) {
-        return list.get(random.nextInt(list.size()));
     }
 
     private static String shortened(String text) {
