@@ -3,6 +3,7 @@ package org.yellowfit.app.catalogue;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -16,7 +17,9 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.measure.InvalidInput;
 
 /** Bringing a file in from the screen: tried first, with every problem told, then stored. */
 @Controller
@@ -42,7 +45,12 @@ class ImportController {
             flash.addFlashAttribute("noFile", true);
             return "redirect:/catalogue";
         }
-        return "redirect:/catalogue/import/" + jobs.start(file, dryRun, keepGood, me.displayName());
+        try {
+            return "redirect:/catalogue/import/" + jobs.start(file, dryRun, keepGood, me.displayName());
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute("told", List.of(Refusals.say(e.problems().get(0))));
+            return "redirect:/catalogue";
+        }
     }
 
     @GetMapping("/catalogue/import/{id}")

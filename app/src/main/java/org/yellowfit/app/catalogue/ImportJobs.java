@@ -12,6 +12,8 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.Future;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -24,6 +26,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.multipart.MultipartFile;
+import org.yellowfit.core.measure.InvalidInput;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Imports from the screen: each runs by itself, tells how far it is, and can be stopped from any instance. */
@@ -31,7 +34,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ImportJobs implements DisposableBean {
 
     private static final Logger LOG = LoggerFactory.getLogger(ImportJobs.class);
-    private static final int WAITING_AT_MOST = 20;
+    static final int WAITING_AT_MOST = 20;
     private static final Duration TELL_EVERY = Duration.ofMillis(400);
     private static final Duration SILENT_AT_MOST = Duration.ofSeconds(60);
     private static final Duration KEPT = Duration.ofHours(6);
@@ -77,7 +80,11 @@ class ImportJobs implements DisposableBean {
         besides.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
-    /** Takes an uploaded file and begins; a small one is done when this returns. */
+    /**
+     * Takes an uploaded file and begins; a small one is done when this returns.
+     *
+     * @throws InvalidInput when too many are waiting
+     */
     UUID start(MultipartFile file, boolean dryRun, boolean keepGood, String by) throws IOException {
         Path path = Files.createTempFile("yellow-fit-import", ".upload");
         file.transferTo(path);
@@ -116,7 +123,7 @@ class ImportJobs implements DisposableBean {
                 now,
                 now,
                 Files.size(path));
-        var running = worker.submit(() -> run(id, path, kind, dryRun, keepGood));
+        Future<?> running = taken(id, path, () -> run(id, path, kind, dryRun, keepGood));
         try {
             running.get(SOON_MILLIS, TimeUnit.MILLISECONDS);
         } catch (InterruptedException e) {
@@ -125,6 +132,19 @@ class ImportJobs implements DisposableBean {
             LOG.debug("An import that is not done at once", e);
         }
         return id;
+    }
+
+    /** What waits for its turn is bounded; what comes on top of it leaves nothing behind. */
+    private Future<?> taken(UUID id, Path path, Runnable work) throws IOException {
+        try {
+            return worker.submit(work);
+        } catch (RejectedExecutionException e) {
+            LOG.warn("The import {} was not taken: {} are waiting", id, WAITING_AT_MOST);
+            jdbc.update("delete from import_job where id = ?", id);
+            Files.deleteIfExists(path);
+            throw InvalidInput.at(
+                    "file", "%s files are waiting to be read already; bring it in again in a minute.", WAITING_AT_MOST);
+        }
     }
 
     Optional<Job> find(UUID id) {
