@@ -138,7 +138,8 @@ final class StagedRows implements AutoCloseable {
                 version);
         jdbc.update(
                 "insert into catalogue_word select distinct left(w, 80) from cultivar, regexp_split_to_table("
-                        + "lower(name || ' ' || common || ' ' || coalesce(cells ->> 'synonyms', '')), '[^[:alnum:]×]+') w "
+                        + "lower(name || ' ' || common || ' ' || coalesce(cells ->> 'synonyms', '')), "
+                        + "'[^[:alnum:]×]+') w "
                         + "where changed_version = ? and w <> '' on conflict do nothing",
                 version);
     }

@@ -82,7 +82,7 @@ public class People {
                 || password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
             throw InvalidInput.at(
                     "password",
-                    "Use %d to %d characters; a letter with an accent counts twice, a sign or picture up to four times.",
+                    "Use %d to %d characters; a letter with an accent counts twice, a picture up to four times.",
                     SHORTEST_PASSWORD,
                     LONGEST_PASSWORD_BYTES);
         }

@@ -138,14 +138,18 @@ public record Visit(
 
     /** What of the site's answers cannot stand together, by field; empty for nearly all visits. */
     public List<Problem> problems() {
+        return problems(siteValues());
+    }
+
+    private static List<Problem> problems(FieldValues told) {
         List<Problem> problems = new ArrayList<>();
-        SiteFields.checkTogether(siteValues(), new InputReader(Map.of(), Section.SITE.prefix, problems));
+        SiteFields.checkTogether(told, new InputReader(Map.of(), Section.SITE.prefix, problems));
         return problems;
     }
 
     private FieldValues soundValues() {
         FieldValues told = siteValues();
-        return problems().isEmpty()
+        return problems(told).isEmpty()
                 ? told
                 : told.with(SiteFields.WALL_CLEARANCE, null).with(SiteFields.PATH_CLEARANCE, null);
     }

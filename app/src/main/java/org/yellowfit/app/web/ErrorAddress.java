@@ -3,6 +3,7 @@ package org.yellowfit.app.web;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -18,9 +19,11 @@ class ErrorAddress implements WebMvcConfigurer, HandlerInterceptor {
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws IOException {
         if (request.getDispatcherType() == DispatcherType.REQUEST) {
-            throw new NotFound("The address names nothing that is kept here. Start again from the counter.");
+            response.sendError(HttpServletResponse.SC_NOT_FOUND);
+            return false;
         }
         return true;
     }

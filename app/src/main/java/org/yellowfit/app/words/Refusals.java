@@ -6,8 +6,8 @@ import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Refusal;
 
 /**
- * Why something was refused, in the shop's language. English stands where it is refused; another language has each sentence
- * in its message file under {@link #key}, its values as {0}, {1} …
+ * Why something was refused, in the shop's language. English stands where it is refused; another language has each
+ * sentence in its message file under {@link #key}, its values as {0}, {1} …
  */
 public final class Refusals {
 
@@ -33,8 +33,8 @@ public final class Refusals {
     }
 
     /**
-     * {@code refused.} and the letters of the sentence, at most {@value #LONGEST_KEY} of them, with hyphens between words and the
-     * number of each value in its place: {@code refused.0-is-out-of-range-expected-1-to-2}.
+     * {@code refused.} and the letters of the sentence, at most {@value #LONGEST_KEY} of them, with hyphens between words
+     * and the number of each value in its place: {@code refused.0-is-out-of-range-expected-1-to-2}.
      */
     static String key(String sentence) {
         StringBuilder numbered = new StringBuilder();

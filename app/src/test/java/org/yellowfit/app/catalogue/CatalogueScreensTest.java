@@ -291,7 +291,7 @@ class CatalogueScreensTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource({"cimicifuga,actaea-", "Aster novae,aster-", "gaura,gaura-", "Myrica,morella-"})
+    @CsvSource({"cimicifuga,actaea-", "Chionodoxa,scilla-", "petiolaris,hydrangea-", "Myrica,morella-"})
     void aPlantIsFoundByItsOtherNames(String typed, String id, RunningApp app) {
         assertThat(app.mvc()
                         .get()

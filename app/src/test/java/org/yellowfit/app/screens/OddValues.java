@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
-/** What {@link FuzzTest} sends: values that are odd, and such as are fine, so that the odd one beside them is reached. */
+/** What {@link FuzzTest} sends: odd values, and such as are fine, so that the odd one beside them is reached. */
 final class OddValues {
 
     static final String PLANT = "testa-fuzzed";

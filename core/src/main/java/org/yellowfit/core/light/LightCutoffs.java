@@ -23,7 +23,8 @@ public record LightCutoffs(double fullFromH, double partFromH, double shadeFromH
         between("The hours from which it is shade", shadeFromH, 0, 16, "h");
         if (!(fullFromH > partFromH && partFromH > shadeFromH && shadeFromH > 0)) {
             throw new Refused(
-                    "Full sun (%s h) must begin above part sun (%s h), and that above shade (%s h), which begins above 0.",
+                    "Full sun (%s h) must begin above part sun (%s h), and that above shade (%s h), "
+                            + "which begins above 0.",
                     fullFromH, partFromH, shadeFromH);
         }
     }

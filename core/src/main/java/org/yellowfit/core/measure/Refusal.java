@@ -3,10 +3,11 @@ package org.yellowfit.core.measure;
 import java.util.List;
 
 /**
- * Why something is refused: a sentence, and the values in it. It is written in English beside the check that refuses; the
- * sentence as written is what another language finds its own by.
+ * Why something is refused: a sentence, and the values in it. It is written in English beside the check that refuses;
+ * the sentence as written is what another language finds its own by.
  *
- * @param sentence with a place for each value as {@link String#formatted} has it; without values it is taken as it stands
+ * @param sentence with a place for each value as {@link String#formatted} has it; without values it is taken as
+ *                 it stands
  */
 public record Refusal(String sentence, List<Object> values) {
 

@@ -32,15 +32,25 @@ class RecordedAnswersTest {
     private static final Path FILE = Path.of("src/test/resources/recorded-answers.csv");
 
     private static final List<String> SITES = List.of(
-            "zone=6b sunHours=6 hotHours=2 texture=loam drainage=good ph=6.5 moisture=3 depthM=1.2 maxHeightM=1.5 deer=some rabbits=some children=no pets=no exposure=",
-            "zone=5a frostPocket=yes sunHours=2.5 hotHours=0.5 texture=clay drainage=poor ph=7.4 moisture=4.5 depthM=3 children=yes pets=yes deer=heavy rabbits=heavy exposure=wind",
-            "zone=8b sheltered=yes sunHours=9 hotHours=4 reflectedHeat=yes hotSummer=yes texture=sand drainage=fast ph=5.2 moisture=1 depthM=0.6 maxHeightM=0.8 horizonYears=4 exposure=salt|heat|humidity strictlyNoHazards=yes",
-            "zone=7a sunHours=4.2 hotHours=1.5 hotSummer=no container=yes moisture=2 ph=8 depthM=0.5 maxHeightM=2 children=yes plantingDate=2027-05-10 firstFrost=2027-10-20",
-            "zone=4b sunHours=3.6 texture=sandy+loam drainage=slow ph=5.8 moisture=2.4 depthM=2 lengthM=0.9 wallClearanceM=0.3 pathClearanceM=0.2 exposure=juglone|pollution deer=none supportHeightM=2.2",
-            "zone=9b sunHours=7.5 hotHours=3.4 hotSummer=yes reflectedHeat=no texture=silt+loam drainage=good ph=6.9 moisture=3.6 springFrosts=60|110|180 latitude=-36 pets=yes exposure=road-salt|wind partners=holly practice=watered|winter-cover",
-            "minTempC=-19.2 sunHours=5.1 texture=clay+loam drainage=slow ph=6.3 moisture=3.1 springFrosts=200|240|90|150 practice=planted-high|pruned-to-size|contained|afternoon-shade",
+            "zone=6b sunHours=6 hotHours=2 texture=loam drainage=good ph=6.5 moisture=3 depthM=1.2 "
+                    + "maxHeightM=1.5 deer=some rabbits=some children=no pets=no exposure=",
+            "zone=5a frostPocket=yes sunHours=2.5 hotHours=0.5 texture=clay drainage=poor ph=7.4 "
+                    + "moisture=4.5 depthM=3 children=yes pets=yes deer=heavy rabbits=heavy exposure=wind",
+            "zone=8b sheltered=yes sunHours=9 hotHours=4 reflectedHeat=yes hotSummer=yes texture=sand "
+                    + "drainage=fast ph=5.2 moisture=1 depthM=0.6 maxHeightM=0.8 horizonYears=4 "
+                    + "exposure=salt|heat|humidity strictlyNoHazards=yes",
+            "zone=7a sunHours=4.2 hotHours=1.5 hotSummer=no container=yes moisture=2 ph=8 depthM=0.5 "
+                    + "maxHeightM=2 children=yes plantingDate=2027-05-10 firstFrost=2027-10-20",
+            "zone=4b sunHours=3.6 texture=sandy+loam drainage=slow ph=5.8 moisture=2.4 depthM=2 lengthM=0.9 "
+                    + "wallClearanceM=0.3 pathClearanceM=0.2 exposure=juglone|pollution deer=none supportHeightM=2.2",
+            "zone=9b sunHours=7.5 hotHours=3.4 hotSummer=yes reflectedHeat=no texture=silt+loam "
+                    + "drainage=good ph=6.9 moisture=3.6 springFrosts=60|110|180 latitude=-36 pets=yes "
+                    + "exposure=road-salt|wind partners=holly practice=watered|winter-cover",
+            "minTempC=-19.2 sunHours=5.1 texture=clay+loam drainage=slow ph=6.3 moisture=3.1 "
+                    + "springFrosts=200|240|90|150 practice=planted-high|pruned-to-size|contained|afternoon-shade",
             "sunHours=0.5 moisture=3 practice=one-season|frost-free-winter uncertainty=",
-            "zone=3a sunHours=6.4 texture=loamy+sand drainage=good ph=7.1 moisture=1.8 plantingDate=2027-06-01 firstFrost=2027-09-05 maxHeightM=4 depthM=4 lengthM=6 rabbits=some");
+            "zone=3a sunHours=6.4 texture=loamy+sand drainage=good ph=7.1 moisture=1.8 "
+                    + "plantingDate=2027-06-01 firstFrost=2027-09-05 maxHeightM=4 depthM=4 lengthM=6 rabbits=some");
 
     private static final List<String> WISHES = List.of(
             "",
@@ -51,21 +61,34 @@ class RecordedAnswersTest {
 
     /** What chance does not bring: plants about which a rule has something of its own to say. */
     private static final List<String> OWN = List.of(
-            "id=bigleaf botanical=Hydrangea+macrophylla zone_min=6a ph=4.5..7.5 flower_colours=blue#5b74c8 flower_wood=old bloom=6.2..8.1 bloom_zone=6b bloom_gdd=600",
-            "id=magnolia botanical=Magnolia+stellata zone_min=5a flower_wood=old bloom=4.1..4.3 bloom_zone=6b fragrance=flower",
-            "id=holly partner_group=holly sex=female fruit=red#b5262e fruit_months=10..2 persistence=evergreen hazards=toxic-people|toxic-pets deer=resistant",
+            "id=bigleaf botanical=Hydrangea+macrophylla zone_min=6a ph=4.5..7.5 flower_colours=blue#5b74c8 "
+                    + "flower_wood=old bloom=6.2..8.1 bloom_zone=6b bloom_gdd=600",
+            "id=magnolia botanical=Magnolia+stellata zone_min=5a flower_wood=old bloom=4.1..4.3 "
+                    + "bloom_zone=6b fragrance=flower",
+            "id=holly partner_group=holly sex=female fruit=red#b5262e fruit_months=10..2 "
+                    + "persistence=evergreen hazards=toxic-people|toxic-pets deer=resistant",
             "id=vine kind=climber habit=scrambling height10_m=4 spread10_m=1 uses=climber|screen pot_ok=no hazards=sap",
-            "id=annual kind=annual persistence=annual zone_min=10a zone_max=12a first_season=yes slow_start_years= pot_ok=yes pot_role=trail bloom=6.1..9.3 rebloom=continuous",
+            "id=annual kind=annual persistence=annual zone_min=10a zone_max=12a first_season=yes "
+                    + "slow_start_years= pot_ok=yes pot_role=trail bloom=6.1..9.3 rebloom=continuous",
             "id=late kind=annual persistence=annual zone_min=9b first_season=yes bloom=8.2..10.1",
-            "id=runner kind=perennial persistence=herbaceous spread_mode=runner spreads_at_zone=5a divide_years=3 stands=wind moisture=2..5 hazards=thorns|pollen",
-            "id=seeder kind=perennial persistence=herbaceous spread_mode=self-seeder spreads_at_zone=7a deadhead_min=4 drought=yes moisture=1..2.5 dislikes=salt|humidity",
-            "id=fern kind=fern persistence=herbaceous sun_live_h=0 sun_flower_h= sun_max_h=4 hot_sun_max_h=0.5 moisture=3..5 drainage=poor|slow dislikes=heat|wind|reflected-heat",
-            "id=pine kind=conifer persistence=evergreen habit=columnar height10_m=2.4..3 spread10_m=0.5 dislikes=juglone hard_prune=no pot_ok=yes drainage=fast texture=sand",
-            "id=heath persistence=evergreen ph=4.5..5.5 texture=sand moisture=3..4 looks_good_from=3 pot_ok=yes drought=no",
-            "id=dry moisture=2..3 drought=yes looks_good_from=2.5 stands=salt|heat|humidity|reflected-heat care_min_year=30 sizes_sold=2+l:28.00",
-            "id=gold leaf_summer=gold#d9b43a sun_colour_h=5 merits=leaf:3 native_region=eastern+North+America wildlife=birds|bees fruit=black#2a1f27",
-            "id=bulb kind=bulb persistence=herbaceous height10_m=0.2 spread10_m=0.1 bloom=2.1..3.1 bloom_zone=7a moisture=1.5..3 drainage=good|fast",
-            "id=palm kind=tree persistence=evergreen zone_min=9a height10_m=2..3 spread10_m=2 hazards=thorns pot_ok=yes");
+            "id=runner kind=perennial persistence=herbaceous spread_mode=runner spreads_at_zone=5a "
+                    + "divide_years=3 stands=wind moisture=2..5 hazards=thorns|pollen",
+            "id=seeder kind=perennial persistence=herbaceous spread_mode=self-seeder spreads_at_zone=7a "
+                    + "deadhead_min=4 drought=yes moisture=1..2.5 dislikes=salt|humidity",
+            "id=fern kind=fern persistence=herbaceous sun_live_h=0 sun_flower_h= sun_max_h=4 "
+                    + "hot_sun_max_h=0.5 moisture=3..5 drainage=poor|slow dislikes=heat|wind|reflected-heat",
+            "id=pine kind=conifer persistence=evergreen habit=columnar height10_m=2.4..3 spread10_m=0.5 "
+                    + "dislikes=juglone hard_prune=no pot_ok=yes drainage=fast texture=sand",
+            "id=heath persistence=evergreen ph=4.5..5.5 texture=sand moisture=3..4 looks_good_from=3 "
+                    + "pot_ok=yes drought=no",
+            "id=dry moisture=2..3 drought=yes looks_good_from=2.5 stands=salt|heat|humidity|reflected-heat "
+                    + "care_min_year=30 sizes_sold=2+l:28.00",
+            "id=gold leaf_summer=gold#d9b43a sun_colour_h=5 merits=leaf:3 "
+                    + "native_region=eastern+North+America wildlife=birds|bees fruit=black#2a1f27",
+            "id=bulb kind=bulb persistence=herbaceous height10_m=0.2 spread10_m=0.1 bloom=2.1..3.1 "
+                    + "bloom_zone=7a moisture=1.5..3 drainage=good|fast",
+            "id=palm kind=tree persistence=evergreen zone_min=9a height10_m=2..3 spread10_m=2 hazards=thorns "
+                    + "pot_ok=yes");
 
     private static final Catalogue CATALOGUE = Catalogue.of(plants());
     private static final List<Question> QUESTIONS = questions();
