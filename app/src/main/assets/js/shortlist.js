@@ -41,6 +41,12 @@ document.addEventListener('alpine:init', () => {
         row.setAttribute('aria-current', here ? 'true' : 'false');
       });
     },
+    /** A dial that nobody has touched says nothing of the site. */
+    onlyTried() {
+      [...this.$refs.dials.querySelectorAll('input[type=range]')].forEach((dial) => {
+        dial.disabled = !dial.dataset.tried;
+      });
+    },
     changed() {
       const form = this.$refs.dials;
       const values = new URLSearchParams();

@@ -23,6 +23,7 @@ import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareSummary;
 import org.yellowfit.core.measure.Amount;
@@ -126,11 +127,15 @@ class PlantController {
 
     @PostMapping("/catalogue/{id}/undo")
     String undo(@PathVariable String id, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
-        flash.addFlashAttribute(
-                "told",
-                List.of(editor.undo(id, me.displayName())
-                        .map(change -> Sentences.say("told.undone", change.by()))
-                        .orElse(Sentences.say("told.undone.nothing"))));
+        String told;
+        try {
+            told = editor.undo(id, me.displayName())
+                    .map(change -> Sentences.say("told.undone", change.by()))
+                    .orElse(Sentences.say("told.undone.nothing"));
+        } catch (InvalidInput e) {
+            told = Refusals.say(e.problems().get(0));
+        }
+        flash.addFlashAttribute("told", List.of(told));
         return "redirect:/catalogue/" + id;
     }
 

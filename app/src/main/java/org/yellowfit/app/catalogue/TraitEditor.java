@@ -112,14 +112,18 @@ class TraitEditor {
                 Instant.now()));
     }
 
-    /** Takes back the last change of a cultivar that still stands; empty when there is none. */
+    /**
+     * Takes back the last change of a cultivar that still stands; empty when there is none.
+     *
+     * @throws InvalidInput when something else, like an import, has changed the same cell since
+     */
     @Transactional
     public Optional<TraitChange> undo(String id, String by) {
         long version = store.nextVersion();
         Optional<TraitChange> last = changes.findFirstByCultivarIdAndUndoneAtIsNullOrderByIdDesc(id);
         last.ifPresent(change -> {
             switch (change.what()) {
-                case VALUE -> write(withCell(plant(id), change.trait(), change.before()), version);
+                case VALUE -> write(withCell(asLeft(change), change.trait(), change.before()), version);
                 case CLAIM_ADDED -> find(claim(change.after())).ifPresent(claims::delete);
                 case CLAIM_REMOVED -> {
                     if (find(claim(change.before())).isEmpty()) {
@@ -133,6 +137,20 @@ class TraitEditor {
             change.undo(by, Instant.now());
         });
         return last;
+    }
+
+    /** The plant whose cell the change is about, when it still says what the change made it say. */
+    private Cultivar asLeft(TraitChange change) {
+        Cultivar plant = plant(change.cultivarId());
+        String is = plant.write(trait(change.trait())).orElse("");
+        if (!is.equals(change.after())) {
+            throw InvalidInput.at(
+                    "undo",
+                    "An import has made “%s” of %s meanwhile: undoing would take that away. Change it by hand if it is wrong.",
+                    Words.shorten(is),
+                    change.trait());
+        }
+        return plant;
     }
 
     private static Trait<?> trait(String column) {

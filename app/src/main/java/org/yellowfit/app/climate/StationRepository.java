@@ -10,6 +10,11 @@ interface StationRepository extends JpaRepository<StationEntity, UUID> {
 
     List<StationEntity> findAllByOrderByNameAscIdAsc();
 
+    /** Whoever else brings in or chooses a station waits until this transaction ends. */
+    @Modifying
+    @Query(value = "lock table station in share row exclusive mode", nativeQuery = true)
+    void oneAtATime();
+
     @Modifying
     @Query("update StationEntity s set s.usual = false where s.usual = true")
     void noneIsUsual();

@@ -69,6 +69,7 @@ public class Stations {
         var record = StationFile.read(csv, fahrenheit);
         StationEntity entity = new StationEntity(
                 name.strip(), where, elevationM, madeUp, fahrenheit ? CelsiusFile.of(record) : csv, by);
+        stations.oneAtATime();
         entity.setUsual(stations.count() == 0);
         stations.save(entity);
         return station(entity);
@@ -76,6 +77,7 @@ public class Stations {
 
     @Transactional
     public void makeUsual(UUID id) {
+        stations.oneAtATime();
         stations.findById(id).ifPresent(entity -> {
             stations.noneIsUsual();
             entity.setUsual(true);

@@ -100,7 +100,7 @@ class DemoVisits {
                 "",
                 List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"),
                 false);
-        List.of("spiraea-oarlock", "geranium-keelson").forEach(id -> list.add(strip.id(), id));
+        list.add(strip.id(), List.of("spiraea-oarlock", "geranium-keelson"));
         drawings.draw(visits.latest(MOST), ADVISOR);
     }
 

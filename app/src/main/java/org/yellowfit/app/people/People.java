@@ -54,6 +54,7 @@ public class People {
             throw InvalidInput.at("displayName", "Give the name as it is shown, up to 120 letters.");
         }
         checkPassword(password);
+        persons.oneAtATime();
         if (persons.findByUsername(name).isPresent()) {
             throw InvalidInput.at("username", "There is somebody with this name already.");
         }

@@ -97,10 +97,9 @@ class SiteController {
         if (outcome instanceof Visits.Outcome.Conflict conflict) {
             return conflicting(model, response, conflict);
         }
-        Visits.Outcome.Saved saved = (Visits.Outcome.Saved) outcome;
-        if (!saved.theirs().isEmpty()) {
-            flash.addFlashAttribute(
-                    "told", new ChangeWords(saved.by(), saved.visit().units()).changes(saved.theirs()));
+        List<String> told = ChangeWords.told(outcome);
+        if (!told.isEmpty()) {
+            flash.addFlashAttribute("told", told);
         }
         return "redirect:/visits/" + id + "/shortlist";
     }
@@ -108,8 +107,7 @@ class SiteController {
     private String conflicting(Model model, HttpServletResponse response, Visits.Outcome.Conflict conflict) {
         ChangeWords words = new ChangeWords(
                 conflict.current().changedBy(), conflict.current().units());
-        List<String> told = new ArrayList<>(words.conflicts(conflict.conflicts()));
-        told.addAll(words.changes(conflict.theirs()));
+        List<String> told = ChangeWords.told(conflict);
         SiteForm merged = SiteForm.of(conflict.merged(), conflict.current().version());
         Map<String, String> problems = new HashMap<>();
         conflict.conflicts().forEach(change -> problems.put(change.field().key(), words.theirs(change)));

@@ -1,5 +1,6 @@
 package org.yellowfit.app.place;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +71,7 @@ class SoilController {
             @PathVariable UUID id,
             @RequestParam Map<String, String> typed,
             @RequestParam(defaultValue = "") String take,
+            @RequestParam(defaultValue = "-1") long version,
             @AuthenticationPrincipal SignedIn me,
             Model model,
             jakarta.servlet.http.HttpServletResponse response,
@@ -85,9 +87,16 @@ class SoilController {
             return show(model, visit, typed);
         }
         String told = taken(take, form, edit);
-        visits.put(id, edit, me.displayName());
-        flash.addFlashAttribute(
-                "told", List.of(told.isEmpty() ? Sentences.say("told.kept") : Sentences.say("told.site-has", told)));
+        Visits.Outcome outcome =
+                visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
+        List<String> all = new ArrayList<>(ChangeWords.told(outcome));
+        if (outcome instanceof Visits.Outcome.Conflict conflict) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("told", all);
+            return show(model, conflict.current(), typed);
+        }
+        all.add(0, told.isEmpty() ? Sentences.say("told.kept") : Sentences.say("told.site-has", told));
+        flash.addFlashAttribute("told", all);
         return "redirect:/visits/" + id + "/soil";
     }
 

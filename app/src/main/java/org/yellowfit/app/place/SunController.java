@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.Month;
 import java.time.Year;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Provenance;
+import org.yellowfit.app.visit.Section;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
@@ -80,6 +82,7 @@ class SunController {
             @PathVariable UUID id,
             @RequestParam MultiValueMap<String, String> params,
             @RequestParam(defaultValue = "false") boolean use,
+            @RequestParam(defaultValue = "-1") long version,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
@@ -92,20 +95,42 @@ class SunController {
                     .toList();
             edit.set(VisitFields.seenSun(month), hours.isEmpty() ? null : hours);
         }
+        Visits.Outcome ticks =
+                visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
         Optional<Location> where = store.where(visit);
-        if (use && where.isPresent()) {
-            SeenSun sun = SeenSun.of(ticked(visit.answers().with(edit)), where.get(), store.seasonMonths(visit));
-            put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed(Sentences.say("from.seen")));
-            flash.addFlashAttribute("told", List.of(Sentences.say("told.sun", PlaceStudy.hours(sun.hours()))));
+        if (ticks instanceof Visits.Outcome.Saved saved
+                && saved.theirs().stream().anyMatch(change -> change.field().section() == Section.SEEN_SUN)) {
+            // What both ticked is to be looked at before it becomes the site's.
+            flash.addFlashAttribute("told", List.of(Sentences.say("meanwhile.ticked", saved.by())));
+            return "redirect:/visits/" + id + "/sun";
         }
-        visits.put(id, edit, me.displayName());
-        return "redirect:/visits/" + id + (use ? "/shortlist" : "/sun");
+        if (!use || where.isEmpty()) {
+            return "redirect:/visits/" + id + "/sun";
+        }
+        SeenSun sun = SeenSun.of(ticked(visit.answers().with(edit)), where.get(), store.seasonMonths(visit));
+        put(edit, sun.morning(), sun.afternoon(), sun.hot(), Provenance.computed(Sentences.say("from.seen")));
+        boolean used = use(id, version, edit, me, Sentences.say("told.sun", PlaceStudy.hours(sun.hours())), flash);
+        return "redirect:/visits/" + id + (used ? "/shortlist" : "/sun");
+    }
+
+    /** The hours become the site's, unless somebody else has set others meanwhile. */
+    private boolean use(UUID id, long version, Edit edit, SignedIn me, String done, RedirectAttributes flash) {
+        Visits.Outcome outcome =
+                visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
+        List<String> told = new ArrayList<>(ChangeWords.told(outcome));
+        boolean saved = outcome instanceof Visits.Outcome.Saved;
+        if (saved) {
+            told.add(0, done);
+        }
+        flash.addFlashAttribute("told", told);
+        return saved;
     }
 
     @PostMapping("/visits/{id}/sun/log")
     String log(
             @PathVariable UUID id,
             @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "-1") long version,
             @AuthenticationPrincipal SignedIn me,
             Model model,
             jakarta.servlet.http.HttpServletResponse response,
@@ -142,18 +167,14 @@ class SunController {
                     log.hot(),
                     Provenance.measured(Sentences.say(
                             "from.logger", Fact.of("told.clear-days", log.days().size()))));
-            visits.put(id, edit, me.displayName());
-            flash.addFlashAttribute(
-                    "told",
-                    List.of(Sentences.say(
-                            "told.logger",
-                            PlaceStudy.hours(log.hours()),
-                            Fact.of("told.clear-days", log.days().size()),
-                            log.overcast().isEmpty()
-                                    ? ""
-                                    : Fact.of(
-                                            "told.logger.overcast",
-                                            log.overcast().size()))));
+            String done = Sentences.say(
+                    "told.logger",
+                    PlaceStudy.hours(log.hours()),
+                    Fact.of("told.clear-days", log.days().size()),
+                    log.overcast().isEmpty()
+                            ? ""
+                            : Fact.of("told.logger.overcast", log.overcast().size()));
+            use(id, version, edit, me, done, flash);
             return "redirect:/visits/" + id + "/sun";
         } catch (UnusableFile e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -194,7 +215,7 @@ class SunController {
                     "clocks", java.util.stream.IntStream.range(4, 22).boxed().toList());
             boolean any = ticked.values().stream().anyMatch(hours -> !hours.isEmpty());
             model.addAttribute(
-                    "told",
+                    "seen",
                     any
                             ? told(
                                     SeenSun.of(ticked, at, store.seasonMonths(visit)),

@@ -1,5 +1,6 @@
 package org.yellowfit.app.place;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -59,13 +60,19 @@ class VisitClimateController {
     String use(
             @PathVariable UUID id,
             @RequestParam UUID station,
+            @RequestParam(defaultValue = "-1") long version,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         visits.open(id);
         Station taken = stations.find(station)
                 .orElseThrow(() -> new NotFound("There is no such station; it may have been taken out."));
-        visits.put(id, StationAnswers.of(taken), me.displayName());
-        flash.addFlashAttribute("told", List.of(Sentences.say("told.climate", taken.name())));
-        return "redirect:/visits/" + id + "/climate";
+        Visits.Outcome outcome = visits.save(id, version, StationAnswers.of(taken), me.displayName())
+                .orElseThrow(Visits::gone);
+        List<String> told = new ArrayList<>(ChangeWords.told(outcome));
+        if (outcome instanceof Visits.Outcome.Saved) {
+            told.add(0, Sentences.say("told.climate", taken.name()));
+        }
+        flash.addFlashAttribute("told", told);
+        return "redirect:/visits/" + id + "/climate?station=" + station;
     }
 }

@@ -71,13 +71,11 @@ record Dial(Field<Double> field, String label, String unit, double least, double
         return edit;
     }
 
-    /** The same as a form would send it; those that stand where the site does are left out. */
-    static Map<String, String> typed(Map<String, String> params, Visit visit) {
+    /** The same as a form would send it. */
+    static Map<String, String> typed(Map<String, String> params) {
         Map<String, String> typed = new LinkedHashMap<>();
         for (Dial dial : ALL) {
-            Double now = visit.site(dial.field).map(Known::value).orElse(null);
             dial.read(params)
-                    .filter(value -> !value.equals(now))
                     .ifPresent(value -> typed.put(
                             VisitFields.site(dial.field).key(),
                             (Numbers.write(value) + " " + (dial.unit.equals("m") ? "m" : "")).strip()));

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -22,6 +23,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.forms.Option;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.place.ChangeWords;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitField;
@@ -132,16 +134,21 @@ class ShortlistController {
     String keep(
             @PathVariable UUID id,
             @RequestParam Map<String, String> params,
+            @RequestParam(defaultValue = "-1") long version,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
-        VisitForm.Checked checked = VisitForm.check(Dial.typed(params, visit), visit.answers());
+        VisitForm.Checked checked = VisitForm.check(Dial.typed(params), visit.answers());
+        List<String> told = new ArrayList<>(checked.problems().values());
         if (checked.isFine()) {
-            visits.put(id, checked.edit(), me.displayName());
-            flash.addFlashAttribute("told", List.of(Sentences.say("told.tried-out")));
-        } else {
-            flash.addFlashAttribute("told", List.copyOf(checked.problems().values()));
+            Visits.Outcome outcome =
+                    visits.save(id, version, checked.edit(), me.displayName()).orElseThrow(Visits::gone);
+            told.addAll(ChangeWords.told(outcome));
+            if (outcome instanceof Visits.Outcome.Saved) {
+                told.add(0, Sentences.say("told.tried-out"));
+            }
         }
+        flash.addFlashAttribute("told", told);
         return "redirect:/visits/" + id + "/shortlist";
     }
 
@@ -152,13 +159,15 @@ class ShortlistController {
             @PathVariable String plant,
             @RequestParam(defaultValue = "false") boolean back,
             @AuthenticationPrincipal SignedIn me) {
-        Visit visit = visits.open(id);
-        List<String> passed = new ArrayList<>(visit.passed());
-        passed.remove(plant);
-        if (!back && plant.matches("[a-z0-9-]{1,80}")) {
-            passed.add(plant);
-        }
-        visits.put(id, new Edit().set(VisitFields.PASSED, passed.isEmpty() ? null : passed), me.displayName());
+        Function<Visit, Edit> moved = visit -> {
+            List<String> passed = new ArrayList<>(visit.passed());
+            passed.remove(plant);
+            if (!back && plant.matches("[a-z0-9-]{1,80}")) {
+                passed.add(plant);
+            }
+            return new Edit().set(VisitFields.PASSED, passed.isEmpty() ? null : passed);
+        };
+        visits.change(id, moved, me.displayName()).orElseThrow(Visits::gone);
         return "redirect:/visits/" + id + "/shortlist";
     }
 

@@ -86,8 +86,7 @@ class ListController {
 
     @PostMapping("/visits/{id}/list")
     String add(@PathVariable UUID id, @RequestParam List<String> plant) {
-        visits.open(id);
-        plant.forEach(each -> list.add(id, each));
+        list.add(id, plant);
         return "redirect:/visits/" + id + "/list";
     }
 

@@ -1,9 +1,12 @@
 package org.yellowfit.app.takeaway;
 
 import java.math.BigDecimal;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.CatalogueStore;
@@ -71,22 +74,24 @@ public class PlantList {
     }
 
     /**
-     * Adds a plant, to fill the whole of the place as far as its size is known; does nothing when it is on the list
-     * already.
+     * Adds plants, each to fill the whole of the place as far as its size is known: all of them or, when something
+     * goes wrong, none. What is on the list already stays as it is; what the catalogue does not have is left out.
      */
     @Transactional
-    public void add(UUID visitId, String cultivarId) {
+    public void add(UUID visitId, List<String> cultivarIds) {
+        Visit visit = visits.held(visitId).orElseThrow(Visits::gone);
         List<ListLine> kept = lines.findByVisitIdOrderByPosition(visitId);
-        Visit visit = visits.find(visitId).orElse(null);
-        Cultivar plant = store.find(cultivarId).orElse(null);
-        if (visit == null
-                || plant == null
-                || kept.stream().anyMatch(line -> line.cultivarId().equals(cultivarId))) {
-            return;
-        }
-        String pot = plant.get(Traits.SIZES_SOLD).map(sold -> sold.get(0).pot()).orElse("");
+        Set<String> there = kept.stream().map(ListLine::cultivarId).collect(Collectors.toCollection(HashSet::new));
         int last = kept.isEmpty() ? 0 : kept.get(kept.size() - 1).position();
-        lines.save(new ListLine(visitId, cultivarId, last + 1, usual(visit, pot)));
+        for (String id : cultivarIds) {
+            Optional<Cultivar> plant = store.find(id).filter(each -> there.add(each.id()));
+            if (plant.isPresent()) {
+                String pot = plant.flatMap(each -> each.get(Traits.SIZES_SOLD))
+                        .map(sold -> sold.get(0).pot())
+                        .orElse("");
+                lines.save(new ListLine(visitId, id, ++last, usual(visit, pot)));
+            }
+        }
     }
 
     private static Content usual(Visit visit, String pot) {
@@ -130,9 +135,12 @@ public class PlantList {
 
     @Transactional
     void putBack(UUID visitId, Removed removed) {
+        if (visits.held(visitId).isEmpty()) {
+            return;
+        }
         boolean there = lines.findByVisitIdOrderByPosition(visitId).stream()
                 .anyMatch(line -> line.cultivarId().equals(removed.cultivarId()));
-        if (!there && visits.find(visitId).isPresent()) {
+        if (!there) {
             lines.save(new ListLine(visitId, removed.cultivarId(), removed.position(), removed.content()));
         }
     }

@@ -14,6 +14,11 @@ public record VisitField<T>(Section section, Field<T> field) {
         return section.prefix + field.name();
     }
 
+    /** Two people’s ticks of one list come together tick by tick. */
+    boolean isTicked() {
+        return section == Section.SEEN_SUN;
+    }
+
     public String name() {
         return field.name();
     }

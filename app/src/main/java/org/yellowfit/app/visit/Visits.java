@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.OpenPlaces;
 import org.yellowfit.app.web.NotFound;
@@ -96,12 +98,7 @@ public class Visits implements OpenPlaces {
     public Optional<Outcome> save(UUID id, long version, Edit given, String by) {
         return visits.lock(id).map(entity -> {
             Visit current = entity.toVisit();
-            Answers base = version == current.version()
-                    ? current.answers()
-                    : revisions
-                            .findByVisitIdAndVersion(id, version)
-                            .map(VisitRevision::answers)
-                            .orElse(current.answers());
+            Answers base = asOf(current, version);
             Merge merge = Merge.of(base, current.answers(), base.with(given));
             if (!merge.conflicts().isEmpty()) {
                 return new Outcome.Conflict(current, merge.merged(), merge.conflicts(), merge.theirs());
@@ -122,15 +119,44 @@ public class Visits implements OpenPlaces {
      */
     @Transactional
     public Optional<Visit> put(UUID id, Edit given, String by) {
+        return change(id, visit -> given, by);
+    }
+
+    /**
+     * Changes some answers by what they are now: two people who each add to a list have both added.
+     *
+     * @throws InvalidInput when they cannot stand together with the others
+     */
+    @Transactional
+    public Optional<Visit> change(UUID id, Function<Visit, Edit> given, String by) {
         return visits.lock(id).map(entity -> {
             Visit before = entity.toVisit();
-            Answers answers = before.answers().with(given);
+            Answers answers = before.answers().with(given.apply(before));
             if (!answers.equals(before.answers())) {
                 entity.answer(answers, by, Instant.now());
                 revisions.save(new VisitRevision(sound(entity, before.problems())));
             }
             return entity.toVisit();
         });
+    }
+
+    /**
+     * The visit, held for whoever changes what hangs on it until their transaction ends: others wait.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Optional<Visit> held(UUID id) {
+        return visits.lock(id).map(VisitEntity::toVisit);
+    }
+
+    /** The answers a form was filled from; those of now when that state is not known. */
+    @Transactional(readOnly = true)
+    public Answers asOf(Visit visit, long version) {
+        return version == visit.version()
+                ? visit.answers()
+                : revisions
+                        .findByVisitIdAndVersion(visit.id(), version)
+                        .map(VisitRevision::answers)
+                        .orElse(visit.answers());
     }
 
     /** The visit as it now stands, when nothing is wrong with it that was not wrong before. */

@@ -6,10 +6,12 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.Screens;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.SignedIn;
 import tools.jackson.databind.JsonNode;
@@ -151,6 +153,19 @@ class ClaimsTest {
                         .exchange())
                 .hasStatus3xxRedirection();
         assertThat(cell(app, "changed-by-hand", "ph")).isEqualTo("6..7");
+    }
+
+    @Test
+    void undoingDoesNotTakeAwayWhatAnImportBroughtSince(RunningApp app) {
+        plant(app, "changed-then-imported");
+        Screens buyer = Screens.of(app).as(BUYER);
+        Map<String, String> change = Map.of("column", "ph", "value", "5", "seen", "6..7", "why", "a fresh test");
+        buyer.post("/catalogue/changed-then-imported/value", change);
+        String row = "changed-then-imported,Testa plana,shrub,mound,deciduous,1,1,5,7..8\r\n";
+        app.post("/api/v1/catalogue/import", "text/csv", PLANT_HEADER + row);
+        assertThat(Screens.told(buyer.post("/catalogue/changed-then-imported/undo", Map.of())))
+                .contains("An import has made “7..8” of ph");
+        assertThat(cell(app, "changed-then-imported", "ph")).isEqualTo("7..8");
     }
 
     @Test
