@@ -1,13 +1,17 @@
 package org.yellowfit.app;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 
+import jakarta.servlet.http.Cookie;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Base64;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Answers;
@@ -64,6 +68,21 @@ public record Screens(RunningApp app, SignedIn who) {
                 .with(csrf());
         fields.forEach(request::param);
         return request.exchange();
+    }
+
+    /**
+     * The token of a form as a browser would send it, beside the cookie it was made from. Spring’s own stand-in would put
+     * another filter into the running application, for all tests after it.
+     */
+    public static RequestPostProcessor csrf() {
+        byte[] token = "of-the-tests".getBytes(StandardCharsets.UTF_8);
+        byte[] masked = Arrays.copyOfRange(new byte[token.length], 0, 2 * token.length);
+        System.arraycopy(token, 0, masked, token.length, token.length);
+        return request -> {
+            request.setCookies(new Cookie("XSRF-TOKEN", "of-the-tests"));
+            request.setParameter("_csrf", Base64.getUrlEncoder().encodeToString(masked));
+            return request;
+        };
     }
 
     public static String text(MvcTestResult result) {

@@ -4,6 +4,10 @@ import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -106,8 +110,7 @@ class CatalogueApi {
             HttpServletRequest request)
             throws IOException {
         boolean isJson = String.valueOf(request.getContentType()).startsWith(MediaType.APPLICATION_JSON_VALUE);
-        return answer(catalogueImport.read(
-                request.getInputStream(), isJson ? FileKind.CATALOGUE_JSON : FileKind.CATALOGUE_CSV, dryRun, keepGood));
+        return read(request, isJson ? FileKind.CATALOGUE_JSON : FileKind.CATALOGUE_CSV, dryRun, keepGood);
     }
 
     @Operation(
@@ -123,10 +126,22 @@ class CatalogueApi {
             @RequestParam(defaultValue = "false") boolean keepGood,
             HttpServletRequest request)
             throws IOException {
-        return answer(catalogueImport.read(request.getInputStream(), FileKind.CLAIMS_CSV, dryRun, keepGood));
+        return read(request, FileKind.CLAIMS_CSV, dryRun, keepGood);
     }
 
-    private static ResponseEntity<ImportReport> answer(ImportReport report) {
+    /** The file is here, whole, before a connection to the database is taken: a slow sender keeps none of them. */
+    private ResponseEntity<ImportReport> read(
+            HttpServletRequest request, FileKind kind, boolean dryRun, boolean keepGood) throws IOException {
+        Path here = Files.createTempFile("yellow-fit-import", ".upload");
+        ImportReport report;
+        try {
+            Files.copy(request.getInputStream(), here, StandardCopyOption.REPLACE_EXISTING);
+            try (InputStream file = Files.newInputStream(here)) {
+                report = catalogueImport.read(file, kind, dryRun, keepGood);
+            }
+        } finally {
+            Files.delete(here);
+        }
         return ResponseEntity.status(report.isRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK)
                 .body(report);
     }

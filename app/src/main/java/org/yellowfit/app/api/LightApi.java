@@ -32,6 +32,10 @@ import org.yellowfit.core.site.Outlines;
 @RequestMapping(value = "/api/v1/light", produces = MediaType.APPLICATION_JSON_VALUE)
 class LightApi {
 
+    /** About five seconds of one core. */
+    private static final double MOST_WORK = 3e9;
+
+
     record StudyJson(
             List<CellJson> cells, Map<String, List<Double>> byMonth, List<PatchJson> patches, List<String> warnings) {}
 
@@ -103,6 +107,15 @@ class LightApi {
             problems.add(Problem.of("cellM", e));
             Json.refuse(problems);
             throw e;
+        }
+        if (study.work(ground, months) > MOST_WORK) {
+            problems.add(new Problem(
+                    "cellM",
+                    "%s cells, every %s minutes, against %s obstacles: that takes too long. Take larger cells, longer steps or fewer obstacles.",
+                    ground.size(),
+                    study.stepMinutes(),
+                    study.obstacles().size()));
+            Json.refuse(problems);
         }
         LightField field = study.over(ground, months);
         List<CellJson> cells = new ArrayList<>();

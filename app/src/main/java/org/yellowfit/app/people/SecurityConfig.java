@@ -1,12 +1,13 @@
 package org.yellowfit.app.people;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.Filter;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -17,6 +18,9 @@ import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.session.web.http.SessionRepositoryFilter;
 
 /** Who gets in: people by a form and a session, programs by a token and none. */
 @Configuration
@@ -50,6 +54,24 @@ class SecurityConfig {
                 .orElseThrow(() -> new UsernameNotFoundException("Nobody by this name."));
     }
 
+    /** After the filter that looks up sessions, before the one that reads forms for their token. */
+    @Bean
+    FilterRegistrationBean<Strangers> strangers() {
+        return before(new Strangers(), 1);
+    }
+
+    @Bean
+    FilterRegistrationBean<BodyLimits> bodyLimits() {
+        return before(new BodyLimits(), 2);
+    }
+
+    private static <F extends Filter> FilterRegistrationBean<F> before(F filter, int place) {
+        FilterRegistrationBean<F> registered = new FilterRegistrationBean<>(filter);
+        registered.setOrder(SessionRepositoryFilter.DEFAULT_ORDER + place);
+        registered.setDispatcherTypes(DispatcherType.REQUEST);
+        return registered;
+    }
+
     @Bean
     @Order(1)
     SecurityFilterChain api(HttpSecurity http, Tokens tokens) throws Exception {
@@ -64,14 +86,13 @@ class SecurityConfig {
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY)))
                 .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, e) -> {
                             response.setHeader("WWW-Authenticate", "Bearer");
-                            problem(
+                            Problems.write(
                                     response,
-                                    401,
-                                    "Unauthorized",
+                                    HttpStatus.UNAUTHORIZED,
                                     "A bearer token is needed. A manager makes one in the settings.");
                         })
                         .accessDeniedHandler((request, response, e) ->
-                                problem(response, 403, "Forbidden", "This token may not do that.")))
+                                Problems.write(response, HttpStatus.FORBIDDEN, "This token may not do that.")))
                 .build();
     }
 
@@ -107,6 +128,9 @@ class SecurityConfig {
                                 .hasRole("BUYER")
                                 .anyRequest()
                                 .hasRole("ADVISOR"))
+                // Kept by the browser: whoever only looks at the page to sign in leaves nothing in the database.
+                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+                .requestCache(cache -> cache.requestCache(new CookieRequestCache()))
                 .formLogin(form ->
                         form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
                 .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
@@ -115,15 +139,5 @@ class SecurityConfig {
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
-    }
-
-    private static void problem(HttpServletResponse response, int status, String title, String detail)
-            throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter()
-                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"errors\":[]}"
-                        .formatted(title, status, detail));
     }
 }

@@ -1,5 +1,6 @@
 package org.yellowfit.app.web;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -28,6 +29,9 @@ class TextGate implements WebMvcConfigurer, HandlerInterceptor {
     /** @throws InvalidInput by field */
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (request.getDispatcherType() == DispatcherType.ERROR) {
+            return true; // what was refused is not read
+        }
         List<Problem> problems = new ArrayList<>();
         request.getParameterMap().forEach((field, values) -> {
             KeptText.check("", field, problems);

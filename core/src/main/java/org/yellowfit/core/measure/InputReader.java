@@ -14,6 +14,8 @@ import java.util.function.Function;
  */
 public final class InputReader {
 
+    private static final int LONGEST_LIST = 1000;
+
     private final Map<String, ?> values;
     private final String prefix;
     private final List<Problem> problems;
@@ -73,6 +75,9 @@ public final class InputReader {
             List<T> list = new ArrayList<>();
             int at = 0;
             for (Object each : given) {
+                if (at >= LONGEST_LIST) {
+                    throw new Refused("At most %s values are taken in one list.", LONGEST_LIST);
+                }
                 readInto(list, field + "[" + at++ + "]", each, parse);
             }
             return List.copyOf(list);
