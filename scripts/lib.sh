@@ -1,4 +1,4 @@
-# Shared by ./yellowfit: what the machine needs, and PostgreSQL clusters of our own. Sourced, not run.
+# Shared by ./yellowfit and the other scripts: what the machine needs. Sourced, not run.
 
 PG_VERSION_WANTED=15
 PG_BIN=/usr/lib/postgresql/$PG_VERSION_WANTED/bin
@@ -54,6 +54,13 @@ as_postgres() {
   if is_root; then (cd / && runuser -u postgres -- "$@") 9>&-; else "$@" 9>&-; fi
 }
 
+# Nor does the application run as root: it runs as a user of its own that may do nothing else.
+APP_USER=yellow-fit
+need_app_user() {
+  is_root || return 0
+  id "$APP_USER" >/dev/null 2>&1 || useradd --system --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$APP_USER"
+}
+
 port_is_free() {
   ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null
 }
@@ -74,74 +81,29 @@ enough_disk() {
   [ "${free:-0}" -gt 600000 ] || fail "The disk that holds $1 is full: at least 600 MB are needed."
 }
 
-# Where the cluster of a data directory lies. Where postgres cannot reach the directory (root's home is closed to it), it lies
-# in /var/lib and a link in the data directory leads there.
-pg_home() {
-  local data=$1 home
-  home=$data/postgres
+# home_of DATA NAME USER: a directory that USER can write, DATA/NAME where that is possible. Where USER cannot reach DATA
+# (root's home is closed to others), it lies in /var/lib and a link in DATA leads there.
+home_of() {
+  local data=$1 name=$2 user=$3 home=$1/$2
   if [ -L "$home" ]; then readlink -f "$home"; return; fi
   mkdir -p "$home"
   if is_root; then
     chmod o+x "$data"
-    chown postgres:postgres "$home"
-    if ! as_postgres test -w "$home"; then
+    chown "$user" "$home"
+    if ! (cd / && runuser -u "$user" -- test -w "$home"); then
       rmdir "$home"
       home=/var/lib/yellow-fit/$(printf '%s' "$data" | md5sum | cut -c1-12)
+      [ "$name" = postgres ] || home=$home-$name
       mkdir -p "$home"
-      chown postgres:postgres "$home"
-      ln -s "$home" "$data/postgres"
+      chown "$user" "$home"
+      ln -s "$home" "$data/$name"
     fi
   fi
   echo "$home"
 }
 
-# pg_start DATA: makes the cluster when there is none, starts it on loopback, and sets DB_PORT and DB_PASSWORD.
-pg_start() {
-  local data=$1 home
-  home=$(pg_home "$data")
-  if [ -e "$home/PG_VERSION" ] && [ "$(cat "$home/PG_VERSION")" != "$PG_VERSION_WANTED" ]; then
-    fail "The data in $home belong to PostgreSQL $(cat "$home/PG_VERSION"), not $PG_VERSION_WANTED. Set YF_DATA to another directory, or bring the data over first."
-  fi
-  if [ ! -e "$home/PG_VERSION" ]; then
-    pg_create "$data" "$home"
-  fi
-  DB_PASSWORD=$(cat "$data/db-password")
-  if [ -s "$data/db-port" ] && as_postgres "$PG_BIN/pg_ctl" -D "$home" status >/dev/null 2>&1; then
-    DB_PORT=$(cat "$data/db-port")
-    return 0
-  fi
-  DB_PORT=$(cat "$data/db-port" 2>/dev/null || true)
-  if [ -z "$DB_PORT" ] || ! port_is_free "$DB_PORT"; then DB_PORT=$(free_port); fi
-  echo "$DB_PORT" > "$data/db-port"
-  as_postgres "$PG_BIN/pg_ctl" -D "$home" -w -t 120 -l "$home/server.log" \
-    -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${PG_OPTIONS:-}" start >/dev/null \
-    || fail "PostgreSQL did not start; $home/server.log says why."
-}
-
-pg_create() {
-  local data=$1 home=$2 password_file
-  (umask 077; random_word 32 > "$data/db-password")
-  password_file=$(mktemp)
-  cp "$data/db-password" "$password_file"
-  is_root && chown postgres "$password_file"
-  if ! as_postgres "$PG_BIN/initdb" -D "$home" -U yellowfit -A scram-sha-256 --pwfile="$password_file" -E UTF8 --locale=C.UTF-8 >/dev/null 2>"$data/initdb.log"; then
-    rm -f "$password_file"
-    find "$home" -mindepth 1 -delete 2>/dev/null || true
-    fail "The database could not be created: $(tail -n 1 "$data/initdb.log")"
-  fi
-  rm -f "$password_file"
-}
-
-pg_database() {
-  local data=$1
-  PGPASSWORD=$DB_PASSWORD "$PG_BIN/psql" -q -h 127.0.0.1 -p "$DB_PORT" -U yellowfit postgres -v ON_ERROR_STOP=1 \
-    -tc "select 1 from pg_database where datname = 'yellowfit'" | grep -q 1 \
-    || PGPASSWORD=$DB_PASSWORD "$PG_BIN/psql" -q -h 127.0.0.1 -p "$DB_PORT" -U yellowfit postgres -v ON_ERROR_STOP=1 -c "create database yellowfit"
-}
-
-pg_stop() {
-  local home
-  [ -e "$1/postgres" ] || return 0
-  home=$(pg_home "$1")
-  as_postgres "$PG_BIN/pg_ctl" -D "$home" -m fast -w stop >/dev/null 2>&1 || true
+# gone DATA NAME: what home_of made.
+gone() {
+  if [ -L "$1/$2" ]; then rm -rf "$(readlink -f "$1/$2")"; fi
+  rm -rf "${1:?}/$2"
 }

@@ -89,6 +89,7 @@ public final class RunningApp implements ParameterResolver {
                 "--spring.datasource.password=" + password,
                 "--yellowfit.demo=true",
                 "--yellowfit.api-token=" + TOKEN,
+                "--yellowfit.secret=secret-of-the-tests-only",
                 "--spring.main.banner-mode=off",
                 "--spring.jpa.hibernate.ddl-auto=validate");
         url = "http://127.0.0.1:"

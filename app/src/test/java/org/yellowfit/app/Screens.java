@@ -79,7 +79,7 @@ public record Screens(RunningApp app, SignedIn who) {
         byte[] masked = Arrays.copyOfRange(new byte[token.length], 0, 2 * token.length);
         System.arraycopy(token, 0, masked, token.length, token.length);
         return request -> {
-            request.setCookies(new Cookie("XSRF-TOKEN", "of-the-tests"));
+            request.setCookies(new Cookie("form", "of-the-tests"));
             request.setParameter("_csrf", Base64.getUrlEncoder().encodeToString(masked));
             return request;
         };

@@ -24,6 +24,7 @@ import org.yellowfit.app.catalogue.CatalogueImport;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.FileKind;
 import org.yellowfit.app.catalogue.ImportReport;
+import org.yellowfit.app.people.Trail;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.claims.TraitSources;
@@ -91,8 +92,10 @@ class CatalogueApi {
 
     private final CatalogueImport catalogueImport;
     private final CatalogueStore store;
+    private final Trail trail;
 
-    CatalogueApi(CatalogueImport catalogueImport, CatalogueStore store) {
+    CatalogueApi(CatalogueImport catalogueImport, CatalogueStore store, Trail trail) {
+        this.trail = trail;
         this.catalogueImport = catalogueImport;
         this.store = store;
     }
@@ -142,20 +145,23 @@ class CatalogueApi {
         } finally {
             Files.delete(here);
         }
+        if (report.stored()) {
+            trail.note(Trail.Deed.CATALOGUE, kind.name());
+        }
         return ResponseEntity.status(report.isRefused() ? HttpStatus.UNPROCESSABLE_CONTENT : HttpStatus.OK)
                 .body(report);
     }
 
     @Operation(summary = "The whole catalogue as CSV")
     @GetMapping("/catalogue/export.csv")
-    void csv(@RequestParam(defaultValue = "false") boolean neutral, HttpServletResponse response) throws IOException {
+    void csv(@RequestParam(defaultValue = "true") boolean neutral, HttpServletResponse response) throws IOException {
         catalogueImport.download(neutral, response);
     }
 
     @Operation(summary = "All claims as CSV")
     @GetMapping("/catalogue/claims.csv")
-    void claims(HttpServletResponse response) throws IOException {
-        catalogueImport.downloadClaims(response);
+    void claims(@RequestParam(defaultValue = "true") boolean neutral, HttpServletResponse response) throws IOException {
+        catalogueImport.downloadClaims(neutral, response);
     }
 
     @Operation(summary = "The whole catalogue as JSON")

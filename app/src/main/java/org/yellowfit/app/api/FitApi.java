@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.web.Meters;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
@@ -111,7 +112,10 @@ class FitApi {
     private final CatalogueStore store;
     private final Json json;
 
-    FitApi(CatalogueStore store, Json json) {
+    private final Meters meters;
+
+    FitApi(CatalogueStore store, Json json, Meters meters) {
+        this.meters = meters;
         this.store = store;
         this.json = json;
     }
@@ -129,6 +133,7 @@ class FitApi {
         Scope scope = scope(request, catalogue, problems);
         Json.refuse(problems);
         long start = System.nanoTime();
+        meters.fit();
         FitResult result = new Fit(catalogue).rank(question, scope);
         long micros = (System.nanoTime() - start) / 1000;
         return new FitAnswer(

@@ -35,7 +35,6 @@ class LightApi {
     /** About five seconds of one core. */
     private static final double MOST_WORK = 3e9;
 
-
     record StudyJson(
             List<CellJson> cells, Map<String, List<Double>> byMonth, List<PatchJson> patches, List<String> warnings) {}
 

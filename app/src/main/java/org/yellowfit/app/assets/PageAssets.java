@@ -30,7 +30,8 @@ class PageAssets {
             Map.entry("catalogue", List.of("css/plants.css", "css/catalogue.css")),
             Map.entry("labels", List.of("css/catalogue.css")),
             Map.entry("stations", List.of("css/place.css", "css/shop.css")),
-            Map.entry("settings", List.of("css/shop.css")));
+            Map.entry("settings", List.of("css/shop.css")),
+            Map.entry("account", List.of("css/shop.css")));
 
     private static final Map<String, List<String>> SCRIPTS = Map.of(
             "site", List.of("js/site-form.js"),

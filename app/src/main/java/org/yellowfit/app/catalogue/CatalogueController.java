@@ -97,7 +97,7 @@ class CatalogueController {
     }
 
     @GetMapping("/catalogue/catalogue.csv")
-    void csv(@RequestParam(defaultValue = "false") boolean neutral, HttpServletResponse response) throws IOException {
+    void csv(@RequestParam(defaultValue = "true") boolean neutral, HttpServletResponse response) throws IOException {
         catalogueImport.download(neutral, response);
     }
 
@@ -108,8 +108,8 @@ class CatalogueController {
     }
 
     @GetMapping("/catalogue/claims.csv")
-    void claims(HttpServletResponse response) throws IOException {
-        catalogueImport.downloadClaims(response);
+    void claims(@RequestParam(defaultValue = "true") boolean neutral, HttpServletResponse response) throws IOException {
+        catalogueImport.downloadClaims(neutral, response);
     }
 
     private List<WayOut> waysOut(CatalogueSearch.Found found, Map<String, String> params, CatalogueSearch.Asked asked) {

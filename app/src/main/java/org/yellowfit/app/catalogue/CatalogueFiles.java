@@ -17,15 +17,12 @@ import org.yellowfit.core.plant.Traits;
 /** Writes the open files. Writing what was read from such a file gives the same bytes. */
 final class CatalogueFiles {
 
-    /** What a spreadsheet takes for the beginning of a formula. */
-    private static final String FORMULA_STARTS = "=+-@\t\r";
-
     private CatalogueFiles() {}
 
     /**
      * Every trait as a column, then the columns kept as notes by name.
      *
-     * @param neutral put an apostrophe before cells that a spreadsheet would take for formulas; such a file is for looking at
+     * @param neutral cells that a spreadsheet would take for formulas are written so that it does not
      */
     static void write(List<Cultivar> plants, boolean neutral, Writer out) throws IOException {
         List<String> columns =
@@ -44,17 +41,19 @@ final class CatalogueFiles {
         csv.flush();
     }
 
-    static void writeClaims(List<Claim> claims, Writer out) throws IOException {
+    static void writeClaims(List<Claim> claims, boolean neutral, Writer out) throws IOException {
         CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
         csv.writeRecord(Claim.COLUMNS);
         for (Claim claim : claims) {
             Map<String, String> cells = claim.toCells();
-            csv.writeRecord(Claim.COLUMNS.stream().map(cells::get).toList());
+            csv.writeRecord(Claim.COLUMNS.stream()
+                    .map(column -> cell(cells.get(column), neutral))
+                    .toList());
         }
         csv.flush();
     }
 
     private static String cell(String text, boolean neutral) {
-        return neutral && !text.isEmpty() && FORMULA_STARTS.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return neutral && text != null ? SafeCells.written(text) : text;
     }
 }

@@ -108,9 +108,9 @@ public class CatalogueImport {
     }
 
     /** Sends all claims as a file to be saved. */
-    public void downloadClaims(HttpServletResponse response) throws IOException {
+    public void downloadClaims(boolean neutral, HttpServletResponse response) throws IOException {
         try (Writer out = csv(response, "claims.csv")) {
-            CatalogueFiles.writeClaims(store.allClaims(), out);
+            CatalogueFiles.writeClaims(store.allClaims(), neutral, out);
         }
     }
 

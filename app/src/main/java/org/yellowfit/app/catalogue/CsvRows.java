@@ -62,7 +62,10 @@ final class CsvRows {
                 for (CsvRecord row : records) {
                     lastLine = row.getStartingLineNumber();
                     if (header == null) {
-                        header = row.getFields().stream().map(String::strip).toList();
+                        header = row.getFields().stream()
+                                .map(String::strip)
+                                .map(SafeCells::read)
+                                .toList();
                         Optional<Broken> wrong = wrongIn(header);
                         if (wrong.isPresent()) {
                             return wrong;
@@ -99,7 +102,7 @@ final class CsvRows {
             if (wrong != null) {
                 found.add(new Problem(header.get(i), wrong, null));
             } else if (!header.get(i).isEmpty()) {
-                cells.put(header.get(i), cell);
+                cells.put(header.get(i), SafeCells.read(cell));
             }
         }
         rows.row(row.getStartingLineNumber(), cells, row.getFields(), found);

@@ -26,6 +26,9 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.multipart.MultipartFile;
+import org.yellowfit.app.people.Trail;
+import org.yellowfit.app.web.Instance;
+import org.yellowfit.app.web.Meters;
 import org.yellowfit.core.measure.InvalidInput;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -36,7 +39,6 @@ class ImportJobs implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(ImportJobs.class);
     static final int WAITING_AT_MOST = 20;
     private static final Duration TELL_EVERY = Duration.ofMillis(400);
-    private static final Duration SILENT_AT_MOST = Duration.ofSeconds(60);
     private static final Duration KEPT = Duration.ofHours(6);
     private static final int BEGINNING = 4096;
     private static final long SOON_MILLIS = 1200;
@@ -62,6 +64,9 @@ class ImportJobs implements DisposableBean {
     private final JdbcTemplate jdbc;
     private final CatalogueImport catalogueImport;
     private final JsonMapper mapper;
+    private final Trail trail;
+    private final Instance instance;
+    private final Meters meters;
     /** Progress is told outside the import's own transaction. */
     private final TransactionTemplate besides;
 
@@ -72,7 +77,13 @@ class ImportJobs implements DisposableBean {
             JdbcTemplate jdbc,
             CatalogueImport catalogueImport,
             JsonMapper mapper,
-            PlatformTransactionManager transactions) {
+            PlatformTransactionManager transactions,
+            Trail trail,
+            Instance instance,
+            Meters meters) {
+        this.instance = instance;
+        this.meters = meters;
+        this.trail = trail;
         this.jdbc = jdbc;
         this.catalogueImport = catalogueImport;
         this.mapper = mapper;
@@ -109,10 +120,13 @@ class ImportJobs implements DisposableBean {
         try (InputStream in = Files.newInputStream(path)) {
             kind = FileKind.of(new String(in.readNBytes(BEGINNING), StandardCharsets.UTF_8));
         }
+        if (!dryRun) {
+            trail.note(Trail.Deed.CATALOGUE, fileName);
+        }
         Timestamp now = Timestamp.from(Instant.now());
         String shortName = fileName.length() > 300 ? fileName.substring(0, 300) : fileName;
         jdbc.update(
-                "insert into import_job (id, file_name, path, kind, dry_run, keep_good, started_by, started_at, touched_at, state, bytes_all) values (?, ?, ?, ?, ?, ?, ?, ?, ?, 'WAITING', ?)",
+                "insert into import_job (id, file_name, path, kind, dry_run, keep_good, started_by, started_at, touched_at, instance, state, bytes_all) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 'WAITING', ?)",
                 id,
                 shortName,
                 path.toString(),
@@ -122,6 +136,7 @@ class ImportJobs implements DisposableBean {
                 by,
                 now,
                 now,
+                instance.id(),
                 Files.size(path));
         Future<?> running = taken(id, path, () -> run(id, path, kind, dryRun, keepGood));
         try {
@@ -150,13 +165,13 @@ class ImportJobs implements DisposableBean {
     Optional<Job> find(UUID id) {
         try {
             return Optional.ofNullable(jdbc.queryForObject(
-                    "select * from import_job where id = ?",
+                    "select j.*, i.beat_at is null or i.beat_at < now() - make_interval(secs => ?) as silent "
+                            + "from import_job j left join instance i on i.id = j.instance where j.id = ?",
                     (row, i) -> {
                         String state = row.getString("state");
-                        boolean silent = row.getTimestamp("touched_at")
-                                .toInstant()
-                                .isBefore(Instant.now().minus(SILENT_AT_MOST));
-                        boolean brokeOff = silent && (state.equals("WAITING") || state.equals("RUNNING"));
+                        // What the instance that died was at is told as soon as it is missed.
+                        boolean brokeOff =
+                                row.getBoolean("silent") && (state.equals("WAITING") || state.equals("RUNNING"));
                         String report = row.getString("report");
                         long all = Math.max(1, row.getLong("bytes_all"));
                         return new Job(
@@ -171,6 +186,7 @@ class ImportJobs implements DisposableBean {
                                 row.getLong("rows_read"),
                                 report == null ? null : mapper.readValue(report, ImportReport.class));
                     },
+                    Instance.SILENT_SECONDS,
                     id));
         } catch (EmptyResultDataAccessException e) {
             return Optional.empty();
@@ -189,11 +205,14 @@ class ImportJobs implements DisposableBean {
                     "update import_job set state = 'DONE', touched_at = now(), bytes_read = bytes_all, report = ?::jsonb where id = ?",
                     mapper.writeValueAsString(report),
                     id);
+            meters.importEnded("done");
         } catch (ImportProgress.Stopped e) {
             jdbc.update("update import_job set state = 'STOPPED', touched_at = now() where id = ?", id);
+            meters.importEnded("stopped");
         } catch (IOException | RuntimeException e) {
             LOG.error("The import {} failed; the catalogue is as it was", id, e);
             jdbc.update("update import_job set state = 'FAILED', touched_at = now() where id = ?", id);
+            meters.importEnded("failed");
         }
     }
 

@@ -1,6 +1,5 @@
 package org.yellowfit.app.catalogue;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -17,10 +16,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import org.yellowfit.app.drawing.QrMark;
 import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.shop.PublicAddress;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
@@ -52,8 +51,16 @@ class PlantController {
     private final PlantPages pages;
     private final OpenPlaces places;
     private final Shop shop;
+    private final PublicAddress address;
 
-    PlantController(CatalogueStore store, TraitEditor editor, PlantPages pages, OpenPlaces places, Shop shop) {
+    PlantController(
+            CatalogueStore store,
+            TraitEditor editor,
+            PlantPages pages,
+            OpenPlaces places,
+            Shop shop,
+            PublicAddress address) {
+        this.address = address;
         this.store = store;
         this.editor = editor;
         this.pages = pages;
@@ -140,7 +147,7 @@ class PlantController {
     }
 
     @GetMapping("/catalogue/labels")
-    String labels(@RequestParam(defaultValue = "") String ids, Model model, HttpServletRequest request) {
+    String labels(@RequestParam(defaultValue = "") String ids, Model model) {
         List<Cultivar> plants = Arrays.stream(ids.split(","))
                 .distinct()
                 .limit(MOST_LABELS)
@@ -150,8 +157,7 @@ class PlantController {
         if (plants.isEmpty()) {
             throw new NotFound("None of these plants is in the catalogue.");
         }
-        String base =
-                ServletUriComponentsBuilder.fromContextPath(request).build().toUriString();
+        String base = address.of("");
         long version = store.snapshot().version();
         model.addAttribute(
                 "labels",

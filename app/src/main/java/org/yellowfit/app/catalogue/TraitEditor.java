@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.people.Trail;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
@@ -28,13 +29,16 @@ class TraitEditor {
     private final TraitChangeRepository changes;
     private final CatalogueStore store;
     private final JsonMapper mapper;
+    private final Trail trail;
 
     TraitEditor(
             CultivarRepository cultivars,
             ClaimRepository claims,
             TraitChangeRepository changes,
             CatalogueStore store,
-            JsonMapper mapper) {
+            JsonMapper mapper,
+            Trail trail) {
+        this.trail = trail;
         this.cultivars = cultivars;
         this.claims = claims;
         this.changes = changes;
@@ -68,7 +72,7 @@ class TraitEditor {
         String is = after.write(trait).orElse("");
         if (!was.equals(is)) {
             write(after, version);
-            changes.save(new TraitChange(id, column, TraitChange.What.VALUE, was, is, why(why), by, Instant.now()));
+            keep(new TraitChange(id, column, TraitChange.What.VALUE, was, is, why(why), by, Instant.now()));
         }
     }
 
@@ -81,7 +85,7 @@ class TraitEditor {
         }
         claims.save(new ClaimEntity(claim));
         cultivars.touch(List.of(claim.id()), version);
-        changes.save(new TraitChange(
+        keep(new TraitChange(
                 claim.id(),
                 claim.trait().name(),
                 TraitChange.What.CLAIM_ADDED,
@@ -101,7 +105,7 @@ class TraitEditor {
         claims.delete(entity);
         claims.flush();
         cultivars.touch(List.of(id), version);
-        changes.save(new TraitChange(
+        keep(new TraitChange(
                 id,
                 entity.claim().trait().name(),
                 TraitChange.What.CLAIM_REMOVED,
@@ -135,8 +139,14 @@ class TraitEditor {
             cultivars.flush();
             cultivars.touch(List.of(id), version);
             change.undo(by, Instant.now());
+            trail.note(Trail.Deed.CATALOGUE, change.cultivarId() + " " + change.trait());
         });
         return last;
+    }
+
+    private void keep(TraitChange change) {
+        changes.save(change);
+        trail.note(Trail.Deed.CATALOGUE, change.cultivarId() + " " + change.trait());
     }
 
     /** The plant whose cell the change is about, when it still says what the change made it say. */

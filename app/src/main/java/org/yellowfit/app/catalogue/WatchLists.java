@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.people.Trail;
 import org.yellowfit.core.plant.WatchList;
 
 /**
@@ -16,8 +17,10 @@ public class WatchLists {
 
     private final JdbcTemplate jdbc;
     private final CatalogueStore store;
+    private final Trail trail;
 
-    WatchLists(JdbcTemplate jdbc, CatalogueStore store) {
+    WatchLists(JdbcTemplate jdbc, CatalogueStore store, Trail trail) {
+        this.trail = trail;
         this.jdbc = jdbc;
         this.store = store;
     }
@@ -31,6 +34,7 @@ public class WatchLists {
                 .forEach(entry -> rows.add(
                         new Object[] {rows.size(), entry.plant(), entry.level().name(), entry.note()}));
         jdbc.batchUpdate("insert into watch_entry (position, plant, level, note) values (?, ?, ?, ?)", rows);
+        trail.note(Trail.Deed.SETTING, "watch list");
     }
 
     static WatchList kept(JdbcTemplate jdbc) {

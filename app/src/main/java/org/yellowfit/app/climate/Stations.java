@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.people.Trail;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.StationFile;
 import org.yellowfit.core.light.Location;
@@ -22,9 +23,11 @@ public class Stations {
     private static final int LONGEST_NAME = 120;
 
     private final StationRepository stations;
+    private final Trail trail;
     private final Map<UUID, ClimateSummary> read = new ConcurrentHashMap<>();
 
-    Stations(StationRepository stations) {
+    Stations(StationRepository stations, Trail trail) {
+        this.trail = trail;
         this.stations = stations;
     }
 
@@ -72,6 +75,7 @@ public class Stations {
         stations.oneAtATime();
         entity.setUsual(stations.count() == 0);
         stations.save(entity);
+        trail.note(Trail.Deed.STATION, entity.name());
         return station(entity);
     }
 
@@ -82,11 +86,13 @@ public class Stations {
             stations.noneIsUsual();
             entity.setUsual(true);
             stations.saveAndFlush(entity);
+            trail.note(Trail.Deed.STATION, entity.name());
         });
     }
 
     @Transactional
     public void remove(UUID id) {
+        stations.findById(id).ifPresent(entity -> trail.note(Trail.Deed.STATION, entity.name()));
         stations.deleteById(id);
         read.remove(id);
     }

@@ -16,18 +16,24 @@ import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.people.People;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.Tokens;
+import org.yellowfit.app.shop.ShopSettings;
 
-/** Fills an empty database: with the demo, or with one manager whose password is told once. */
+/**
+ * Fills an empty database: with the demo, or with one manager whose password is told once. What it was begun as it
+ * stays: the demo’s people and token never come to a real shop.
+ */
 @Component
 class FirstStart implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final int PASSWORD_LENGTH = 16;
+    private static final String MANAGER = "manager";
 
     private final StartSettings settings;
     private final People people;
     private final Tokens tokens;
+    private final ShopSettings shop;
     private final CatalogueStore catalogue;
     private final CatalogueImport catalogueImport;
     private final DemoVisits visits;
@@ -37,6 +43,7 @@ class FirstStart implements ApplicationRunner {
             StartSettings settings,
             People people,
             Tokens tokens,
+            ShopSettings shop,
             CatalogueStore catalogue,
             CatalogueImport catalogueImport,
             DemoVisits visits,
@@ -44,6 +51,7 @@ class FirstStart implements ApplicationRunner {
         this.settings = settings;
         this.people = people;
         this.tokens = tokens;
+        this.shop = shop;
         this.catalogue = catalogue;
         this.catalogueImport = catalogueImport;
         this.visits = visits;
@@ -52,23 +60,31 @@ class FirstStart implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) throws IOException {
-        if (settings.demo() && !settings.apiToken().isBlank()) {
+        if (people.isEmpty()) {
+            begin();
+        } else if (!settings.managerPassword().isBlank() && !shop.get().demo()) {
+            people.setFirstPassword(MANAGER, settings.managerPassword());
+        }
+        boolean demo = shop.get().demo();
+        if (demo && settings.demo() && !settings.apiToken().isBlank()) {
             tokens.accept(settings.apiToken(), "Demo token", Role.MANAGER);
         }
-        if (!people.isEmpty()) {
+        if (demo != settings.demo()) {
+            LOG.warn("The data here were begun {} the demo; they go on as they are.", demo ? "as" : "without");
+        }
+    }
+
+    private void begin() throws IOException {
+        if (settings.demo()) {
+            shop.beginDemo();
+            fillDemo();
             return;
         }
-        if (settings.demo()) {
-            fillDemo();
-        } else {
-            boolean given = !settings.managerPassword().isBlank();
-            String password = given ? settings.managerPassword() : randomPassword();
-            people.add("manager", "Manager", password, Role.MANAGER);
-            if (!given) {
-                LOG.info(
-                        "The first manager signs in as “manager” with the password {}; change it in the settings.",
-                        password);
-            }
+        boolean given = !settings.managerPassword().isBlank();
+        String password = given ? settings.managerPassword() : randomPassword();
+        people.add(MANAGER, "Manager", password, Role.MANAGER);
+        if (!given) {
+            LOG.info("The first manager signs in as “manager” with the password {}; change it at once.", password);
         }
     }
 

@@ -7,6 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Optional;
 
 @Entity
 class ApiToken {
@@ -27,16 +28,26 @@ class ApiToken {
     private Instant createdAt;
     private String createdBy;
     private Instant revokedAt;
+    private Instant expiresAt;
+    private Instant usedAt;
 
     protected ApiToken() {}
 
-    ApiToken(String label, String digest, Role role, Instant createdAt, String createdBy, long shopId) {
+    ApiToken(
+            String label,
+            String digest,
+            Role role,
+            Instant createdAt,
+            Instant expiresAt,
+            String createdBy,
+            long shopId) {
         this.shopId = shopId;
         this.label = label;
         this.digest = digest;
         this.role = role;
         this.createdAt = createdAt;
         this.createdBy = createdBy;
+        this.expiresAt = expiresAt;
     }
 
     Long id() {
@@ -65,6 +76,14 @@ class ApiToken {
 
     Instant revokedAt() {
         return revokedAt;
+    }
+
+    Instant expiresAt() {
+        return expiresAt;
+    }
+
+    Optional<Instant> usedAt() {
+        return Optional.ofNullable(usedAt);
     }
 
     void revoke(Instant at) {

@@ -30,7 +30,11 @@ class BodyLimits extends OncePerRequestFilter {
         long most = most(request);
         if (request.getContentLengthLong() > most) {
             if (request.getRequestURI().startsWith("/api/")) {
-                Problems.write(response, HttpStatus.CONTENT_TOO_LARGE, "At most %d MB are taken in one call.", most / MEGABYTE);
+                Problems.write(
+                        response,
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "At most %d MB are taken in one call.",
+                        most / MEGABYTE);
             } else {
                 response.sendError(HttpStatus.CONTENT_TOO_LARGE.value());
             }

@@ -6,6 +6,8 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.time.Instant;
+import java.util.Optional;
 
 @Entity
 class Person {
@@ -23,6 +25,14 @@ class Person {
 
     private boolean active = true;
     private long shopId;
+
+    @org.hibernate.annotations.JdbcTypeCode(org.hibernate.type.SqlTypes.CHAR)
+    private String invitation;
+
+    private Instant invitedUntil;
+    private String secondFactor;
+    private long secondStep;
+    private Instant signedInAt;
 
     protected Person() {}
 
@@ -46,8 +56,43 @@ class Person {
         return displayName;
     }
 
-    String passwordHash() {
-        return passwordHash;
+    /** Empty for who has been invited and has not set one yet. */
+    Optional<String> passwordHash() {
+        return Optional.ofNullable(passwordHash);
+    }
+
+    Optional<String> secondFactor() {
+        return Optional.ofNullable(secondFactor);
+    }
+
+    long secondStep() {
+        return secondStep;
+    }
+
+    Optional<Instant> signedInAt() {
+        return Optional.ofNullable(signedInAt);
+    }
+
+    boolean isInvited(Instant now) {
+        return invitation != null && invitedUntil.isAfter(now);
+    }
+
+    void invite(String digest, Instant until) {
+        invitation = digest;
+        invitedUntil = until;
+    }
+
+    void setSecondFactor(String encrypted) {
+        secondFactor = encrypted;
+        secondStep = 0;
+    }
+
+    void used(long step) {
+        secondStep = step;
+    }
+
+    void signedIn(Instant now) {
+        signedInAt = now;
     }
 
     Role role() {
@@ -66,7 +111,10 @@ class Person {
         this.active = active;
     }
 
+    /** Whoever holds an old invitation comes too late from here on. */
     void setPasswordHash(String passwordHash) {
         this.passwordHash = passwordHash;
+        invitation = null;
+        invitedUntil = null;
     }
 }

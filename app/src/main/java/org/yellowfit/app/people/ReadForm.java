@@ -38,9 +38,9 @@ class ReadForm extends HttpServletRequestWrapper {
                 .build()
                 .getQueryParams();
         Map<String, List<String>> decoded = new LinkedHashMap<>();
-        encoded.forEach((name, values) -> values.forEach(value -> decoded.computeIfAbsent(
-                        decoded(name), each -> new ArrayList<>())
-                .add(value == null ? "" : decoded(value))));
+        encoded.forEach((name, values) ->
+                values.forEach(value -> decoded.computeIfAbsent(decoded(name), each -> new ArrayList<>())
+                        .add(value == null ? "" : decoded(value))));
         return decoded;
     }
 

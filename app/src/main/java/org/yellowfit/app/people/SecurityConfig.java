@@ -21,6 +21,7 @@ import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.session.web.http.SessionRepositoryFilter;
+import org.yellowfit.app.shop.PublicAddress;
 
 /** Who gets in: people by a form and a session, programs by a token and none. */
 @Configuration
@@ -30,6 +31,9 @@ class SecurityConfig {
     private static final String CONTENT_SECURITY_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; "
                     + "font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    /** A digest that no password has: whoever has set none is refused no sooner than others. */
+    private static final String NO_PASSWORD = "{bcrypt}$2a$10$0000000000000000000000000000000000000000000000000000.";
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -50,19 +54,29 @@ class SecurityConfig {
     UserDetailsService userDetailsService(PersonRepository persons) {
         return username -> persons.findByUsername(username.strip().toLowerCase(java.util.Locale.ROOT))
                 .map(p -> new SignedIn(
-                        p.username(), p.displayName(), p.passwordHash(), p.role(), p.isActive(), p.shopId()))
+                        p.username(),
+                        p.displayName(),
+                        p.passwordHash().orElse(NO_PASSWORD),
+                        p.role(),
+                        p.isActive() && p.passwordHash().isPresent(),
+                        p.shopId()))
                 .orElseThrow(() -> new UsernameNotFoundException("Nobody by this name."));
     }
 
     /** After the filter that looks up sessions, before the one that reads forms for their token. */
     @Bean
     FilterRegistrationBean<Strangers> strangers() {
-        return before(new Strangers(), 1);
+        return before(new Strangers(), 2);
+    }
+
+    @Bean
+    FilterRegistrationBean<SessionLimit> sessionLimit() {
+        return before(new SessionLimit(), 1);
     }
 
     @Bean
     FilterRegistrationBean<BodyLimits> bodyLimits() {
-        return before(new BodyLimits(), 2);
+        return before(new BodyLimits(), 3);
     }
 
     private static <F extends Filter> FilterRegistrationBean<F> before(F filter, int place) {
@@ -74,13 +88,15 @@ class SecurityConfig {
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, Tokens tokens) throws Exception {
-        return http.securityMatcher("/api/v1/**")
+    SecurityFilterChain api(HttpSecurity http, Tokens tokens, Denied denied) throws Exception {
+        return http.securityMatcher("/api/v1/**", "/actuator/prometheus")
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
                 .addFilterBefore(new BearerTokenFilter(tokens), AuthorizationFilter.class)
                 .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, "/api/v1/catalogue/**")
                         .hasRole("BUYER")
+                        .requestMatchers("/actuator/prometheus")
+                        .hasRole("MANAGER")
                         .anyRequest()
                         .hasRole("ADVISOR"))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY)))
@@ -91,8 +107,10 @@ class SecurityConfig {
                                     HttpStatus.UNAUTHORIZED,
                                     "A bearer token is needed. A manager makes one in the settings.");
                         })
-                        .accessDeniedHandler((request, response, e) ->
-                                Problems.write(response, HttpStatus.FORBIDDEN, "This token may not do that.")))
+                        .accessDeniedHandler((request, response, e) -> {
+                            denied.note(request, e);
+                            Problems.write(response, HttpStatus.FORBIDDEN, "This token may not do that.");
+                        }))
                 .build();
     }
 
@@ -118,9 +136,10 @@ class SecurityConfig {
 
     @Bean
     @Order(3)
-    SecurityFilterChain screens(HttpSecurity http) throws Exception {
+    SecurityFilterChain screens(HttpSecurity http, AfterSignIn after, Denied denied, PublicAddress address)
+            throws Exception {
         return http.authorizeHttpRequests(
-                        requests -> requests.requestMatchers("/sign-in", "/error", "/actuator/health/**")
+                        requests -> requests.requestMatchers("/sign-in", "/welcome/*", "/error", "/actuator/health/**")
                                 .permitAll()
                                 .requestMatchers("/settings/**")
                                 .hasRole("MANAGER")
@@ -129,15 +148,30 @@ class SecurityConfig {
                                 .anyRequest()
                                 .hasRole("ADVISOR"))
                 // Kept by the browser: whoever only looks at the page to sign in leaves nothing in the database.
-                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+                .csrf(csrf -> csrf.csrfTokenRepository(csrf(address)))
                 .requestCache(cache -> cache.requestCache(new CookieRequestCache()))
-                .formLogin(form ->
-                        form.loginPage("/sign-in").defaultSuccessUrl("/").permitAll())
-                .logout(logout -> logout.logoutUrl("/sign-out").logoutSuccessUrl("/sign-in?out"))
+                .formLogin(form -> form.loginPage("/sign-in")
+                        .authenticationDetailsSource(SignIn.From::new)
+                        .successHandler(after)
+                        .failureHandler(after)
+                        .permitAll())
+                .logout(logout -> logout.logoutUrl("/sign-out")
+                        .addLogoutHandler(denied::left)
+                        .logoutSuccessUrl("/sign-in?out"))
+                .exceptionHandling(errors -> errors.accessDeniedHandler(denied))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))
                 .build();
+    }
+
+    private static CookieCsrfTokenRepository csrf(PublicAddress address) {
+        CookieCsrfTokenRepository kept = new CookieCsrfTokenRepository();
+        kept.setHeaderName("X-CSRF-TOKEN"); // as the scripts of the pages send it
+        kept.setCookieName(address.isSecure() ? "__Host-form" : "form");
+        kept.setCookieCustomizer(
+                cookie -> cookie.secure(address.isSecure()).path("/").sameSite("Lax"));
+        return kept;
     }
 }

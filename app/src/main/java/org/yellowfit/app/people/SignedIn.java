@@ -20,6 +20,11 @@ public record SignedIn(String username, String displayName, String passwordHash,
         shopId = shopId == 0 ? FIRST_SHOP : shopId;
     }
 
+    /** The same without what only signing in needs: the session keeps no password. */
+    SignedIn withoutPassword() {
+        return new SignedIn(username, displayName, "", role, active, shopId);
+    }
+
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
         return List.of(new SimpleGrantedAuthority("ROLE_" + role.name()));

@@ -1,12 +1,7 @@
 package org.yellowfit.app.people;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
+import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -14,69 +9,101 @@ import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.core.measure.InvalidInput;
 
-/** Bearer tokens of other programs. A token is random and long, so a plain SHA-256 digest of it is enough to keep. */
+/** Bearer tokens of other programs: each with a role as its scope, a last day, and a trace of when it was last used. */
 @Service
 public class Tokens {
 
-    private static final int RANDOM_BYTES = 32;
+    /** Days a token may be made for. */
+    public static final List<Integer> DAYS = List.of(30, 90, 365);
+
+    /** When a token was last used is known to the minute: it is not written down for every call. */
+    private static final Duration USED_TO_WITHIN = Duration.ofMinutes(1);
 
     /** A token as the settings list it: never the token itself. */
-    public record Entry(long id, String label, Role role, Instant createdAt, String createdBy, Instant revokedAt) {}
+    public record Entry(
+            long id,
+            String label,
+            Role role,
+            Instant createdAt,
+            String createdBy,
+            Instant expiresAt,
+            Optional<Instant> usedAt,
+            Instant revokedAt) {}
 
     private final ApiTokenRepository tokens;
+    private final Trail trail;
     private final CurrentShop shop;
-    private final SecureRandom random = new SecureRandom();
 
-    Tokens(ApiTokenRepository tokens, CurrentShop shop) {
+    Tokens(ApiTokenRepository tokens, Trail trail, CurrentShop shop) {
         this.shop = shop;
+        this.trail = trail;
         this.tokens = tokens;
     }
 
     @Transactional(readOnly = true)
     public List<Entry> all() {
         return tokens.findAllByShopIdOrderByCreatedAtDesc(shop.id()).stream()
-                .map(t -> new Entry(t.id(), t.label(), t.role(), t.createdAt(), t.createdBy(), t.revokedAt()))
+                .map(t -> new Entry(
+                        t.id(),
+                        t.label(),
+                        t.role(),
+                        t.createdAt(),
+                        t.createdBy(),
+                        t.expiresAt(),
+                        t.usedAt(),
+                        t.revokedAt()))
                 .toList();
     }
 
-    /** @return the token, which is not kept and cannot be shown again */
+    /**
+     * @param days one of {@link #DAYS}
+     * @return the token, which is not kept and cannot be shown again
+     */
     @Transactional
-    public String make(String label, Role role, String by) {
+    public String make(String label, Role role, int days, String by) {
         if (label.isBlank() || label.length() > 120) {
             throw InvalidInput.at("label", "Say what the token is for, in up to 120 letters.");
         }
-        byte[] bytes = new byte[RANDOM_BYTES];
-        random.nextBytes(bytes);
-        String token = "yf_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        tokens.save(new ApiToken(label.strip(), digest(token), role, Instant.now(), by, shop.id()));
+        if (!DAYS.contains(days)) {
+            throw InvalidInput.at("days", "Choose one of what is offered.");
+        }
+        String token = "yf_" + Digests.random();
+        tokens.save(made(token, label.strip(), role, Duration.ofDays(days), by));
+        trail.note(Trail.Deed.TOKEN, label.strip());
         return token;
     }
 
-    /** Makes a known token valid; for the demo, whose token comes from outside. */
+    private ApiToken made(String token, String label, Role role, Duration valid, String by) {
+        Instant now = Instant.now();
+        return new ApiToken(label, Digests.sha256(token), role, now, now.plus(valid), by, shop.id());
+    }
+
+    /** Makes a known token valid, for the demo, whose token comes from outside; one that was revoked stays so. */
     @Transactional
     public void accept(String token, String label, Role role) {
-        if (tokens.findByDigestAndRevokedAtIsNull(digest(token)).isEmpty()) {
-            tokens.save(new ApiToken(label, digest(token), role, Instant.now(), label, shop.id()));
+        if (tokens.findByDigest(Digests.sha256(token)).isEmpty()) {
+            tokens.save(made(token, label, role, Duration.ofDays(365), label));
         }
     }
 
     @Transactional
     public void revoke(long id) {
-        tokens.findById(id)
-                .filter(token -> token.shopId() == shop.id())
-                .ifPresent(token -> token.revoke(Instant.now()));
+        tokens.findById(id).filter(token -> token.shopId() == shop.id()).ifPresent(token -> {
+            token.revoke(Instant.now());
+            trail.note(Trail.Deed.TOKEN, token.label());
+        });
     }
 
+    /** The token, when it holds today. */
+    @Transactional
     Optional<ApiToken> find(String token) {
-        return tokens.findByDigestAndRevokedAtIsNull(digest(token));
-    }
-
-    private static String digest(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256.", e);
-        }
+        Instant now = Instant.now();
+        Optional<ApiToken> found = tokens.findByDigest(Digests.sha256(token))
+                .filter(each -> each.revokedAt() == null && each.expiresAt().isAfter(now));
+        found.filter(each -> each.usedAt()
+                        .filter(used -> used.isAfter(now.minus(USED_TO_WITHIN)))
+                        .isEmpty())
+                .ifPresent(each -> tokens.used(each.id(), now));
+        return found;
     }
 }

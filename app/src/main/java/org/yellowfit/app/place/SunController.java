@@ -95,8 +95,7 @@ class SunController {
                     .toList();
             edit.set(VisitFields.seenSun(month), hours.isEmpty() ? null : hours);
         }
-        Visits.Outcome ticks =
-                visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
+        Visits.Outcome ticks = visits.save(id, version, edit, me.displayName()).orElseThrow(Visits::gone);
         Optional<Location> where = store.where(visit);
         if (ticks instanceof Visits.Outcome.Saved saved
                 && saved.theirs().stream().anyMatch(change -> change.field().section() == Section.SEEN_SUN)) {

@@ -23,6 +23,7 @@ import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Fragments;
+import org.yellowfit.app.web.Meters;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
@@ -60,7 +61,15 @@ class DenseLists {
     private final GrowingPlaces growingPlaces;
     private final Fragments fragments;
 
-    DenseLists(CatalogueStore store, PatchChoice patches, GrowingPlaces growingPlaces, Fragments fragments) {
+    private final Meters meters;
+
+    DenseLists(
+            CatalogueStore store,
+            PatchChoice patches,
+            GrowingPlaces growingPlaces,
+            Fragments fragments,
+            Meters meters) {
+        this.meters = meters;
         this.fragments = fragments;
         this.growingPlaces = growingPlaces;
         this.store = store;
@@ -89,6 +98,7 @@ class DenseLists {
         Question own = visit.question();
         Question question = changed.isEmpty() ? own : visit.questionIf(changed);
         Catalogue catalogue = store.catalogue(question.policy());
+        meters.fit();
         Fit fit = new Fit(catalogue);
         List<Ranked> ranked = ranked(fit, question, visit);
         Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));

@@ -17,6 +17,7 @@ import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Fragments;
+import org.yellowfit.app.web.Meters;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
@@ -56,7 +57,10 @@ class ShortlistPages {
     private final GrowingPlaces growingPlaces;
     private final Fragments fragments;
 
-    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces, Fragments fragments) {
+    private final Meters meters;
+
+    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces, Fragments fragments, Meters meters) {
+        this.meters = meters;
         this.fragments = fragments;
         this.growingPlaces = growingPlaces;
         this.store = store;
@@ -65,6 +69,7 @@ class ShortlistPages {
     ShortlistPage of(Visit visit, String why) {
         Question question = visit.question();
         Catalogue catalogue = store.catalogue(question.policy());
+        meters.fit();
         Fit fit = new Fit(catalogue);
         List<Candidate> best = fit.rank(question, Scope.best(SHOWN)).candidates();
         List<Candidate> misses = nearMisses(fit, question);

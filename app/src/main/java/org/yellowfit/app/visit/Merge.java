@@ -69,10 +69,14 @@ public record Merge(Answers merged, List<Change<?>> theirs, List<Change<?>> conf
                 .sorted(Comparator.comparing(String::valueOf, Comparator.comparingInt(String::length))
                         .thenComparing(String::valueOf))
                 .toList();
-        return together.isEmpty() ? null : new Known<>((T) together, mine.or(() -> theirs).orElseThrow().from());
+        return together.isEmpty()
+                ? null
+                : new Known<>((T) together, mine.or(() -> theirs).orElseThrow().from());
     }
 
     private static List<Object> ticked(Optional<? extends Known<?>> known) {
-        return known.map(Known::value).map(value -> List.<Object>copyOf((List<?>) value)).orElse(List.of());
+        return known.map(Known::value)
+                .map(value -> List.<Object>copyOf((List<?>) value))
+                .orElse(List.of());
     }
 }

@@ -1,12 +1,14 @@
 package org.yellowfit.app.visit;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface VisitRepository extends JpaRepository<VisitEntity, UUID> {
@@ -20,6 +22,11 @@ interface VisitRepository extends JpaRepository<VisitEntity, UUID> {
      */
     @Query("select v from VisitEntity v where v.id = :id")
     Optional<VisitEntity> one(UUID id);
+
+    /** @return how many went, with all that hung on them */
+    @Modifying
+    @Query("delete from VisitEntity v where v.changedAt < :before")
+    int eraseUntouchedSince(Instant before);
 
     List<VisitEntity> findAllByOrderByChangedAtDesc(Limit limit);
 }

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.OpenPlaces;
+import org.yellowfit.app.people.Trail;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Problem;
@@ -33,8 +34,10 @@ public class Visits implements OpenPlaces {
     private final VisitRepository visits;
     private final VisitRevisionRepository revisions;
     private final GrowingPlaces growingPlaces;
+    private final Trail trail;
 
-    Visits(VisitRepository visits, VisitRevisionRepository revisions, GrowingPlaces growingPlaces) {
+    Visits(VisitRepository visits, VisitRevisionRepository revisions, GrowingPlaces growingPlaces, Trail trail) {
+        this.trail = trail;
         this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.revisions = revisions;
@@ -208,5 +211,6 @@ public class Visits implements OpenPlaces {
     @Transactional
     public void erase(UUID id) {
         visits.deleteById(id);
+        trail.note(Trail.Deed.ERASED, "visit " + id);
     }
 }

@@ -1,8 +1,8 @@
 package org.yellowfit.app.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.yellowfit.app.Screens.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.yellowfit.app.Screens.csrf;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -234,7 +234,7 @@ class CatalogueScreensTest {
     }
 
     @Test
-    void theJsonComesBackUnchangedAndFormulasAreNeutralisedOnRequestOnly(RunningApp app) {
+    void theJsonComesBackUnchangedAndFormulasAreNeutralisedUnlessAsked(RunningApp app) {
         app.post(
                 "/api/v1/catalogue/import",
                 "text/csv",
@@ -244,8 +244,15 @@ class CatalogueScreensTest {
         RunningApp.Answer again = app.post("/api/v1/catalogue/import", "application/json", json);
         assertThat(again.status()).as(again.body()).isEqualTo(200);
         assertThat(again.json().get("changed").asInt()).isZero();
-        assertThat(app.get("/api/v1/catalogue/export.csv").body()).contains(",=1+1,");
-        assertThat(app.get("/api/v1/catalogue/export.csv?neutral=true").body()).contains(",'=1+1,");
+        assertThat(app.get("/api/v1/catalogue/export.csv?neutral=false").body()).contains(",=1+1,");
+        String safe = app.get("/api/v1/catalogue/export.csv").body();
+        assertThat(safe).contains(",'=1+1,");
+        assertThat(app.post("/api/v1/catalogue/import", "text/csv", safe)
+                        .json()
+                        .get("changed")
+                        .asInt())
+                .as("a file written safely reads back the same")
+                .isZero();
     }
 
     @ParameterizedTest

@@ -1,8 +1,8 @@
 package org.yellowfit.app.catalogue;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.yellowfit.app.Screens.csrf;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.yellowfit.app.Screens.csrf;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -11,6 +11,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.people.Trail;
+import org.yellowfit.app.web.Instance;
+import org.yellowfit.app.web.Meters;
 import org.yellowfit.core.measure.InvalidInput;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -35,7 +38,10 @@ class WaitingImportsTest {
                 slow,
                 app.bean(CatalogueImport.class),
                 app.bean(JsonMapper.class),
-                app.bean(PlatformTransactionManager.class));
+                app.bean(PlatformTransactionManager.class),
+                app.bean(Trail.class),
+                app.bean(Instance.class),
+                app.bean(Meters.class));
         try {
             // One is being read, and the others wait.
             for (int i = 0; i <= ImportJobs.WAITING_AT_MOST; i++) {

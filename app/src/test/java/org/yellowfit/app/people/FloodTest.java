@@ -68,8 +68,8 @@ class FloodTest {
         "/api/v1/catalogue/import, 300000000, token-of-the-tests, 413",
         "/visits/new, 300, '', 403"
     })
-    void whatIsTooLargeOrNotAllowedIsNotWaitedFor(
-            String path, int length, String token, int status, RunningApp app) throws Exception {
+    void whatIsTooLargeOrNotAllowedIsNotWaitedFor(String path, int length, String token, int status, RunningApp app)
+            throws Exception {
         String authorization = token.isEmpty() ? "" : "Authorization: Bearer " + token + "\r\n";
         String body = length < 1000 ? "a=".repeat(length / 2) : "{";
         try (Socket socket = begun(app, FORM.formatted(path, length, authorization), body)) {
@@ -114,7 +114,9 @@ class FloodTest {
         JdbcTemplate jdbc = new JdbcTemplate(app.bean(DataSource.class));
         for (String path : List.of("/sign-in", "/", "/visits/new", "/settings", "/no/such/page", "/drawings/x.svg")) {
             RunningApp.Answer answer = get(app, path);
-            assertThat(String.valueOf(answer.headers().get("Set-Cookie"))).as(path).doesNotContain("SESSION");
+            assertThat(String.valueOf(answer.headers().get("Set-Cookie")))
+                    .as(path)
+                    .doesNotContain("SESSION");
         }
         assertThat(jdbc.queryForObject("select count(*) from spring_session where principal_name is null", Long.class))
                 .as("sessions of nobody")

@@ -29,6 +29,8 @@ import org.springframework.web.servlet.i18n.FixedLocaleResolver;
 import org.springframework.web.util.HtmlUtils;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
+import org.yellowfit.app.people.People;
+import org.yellowfit.app.people.Tokens;
 import org.yellowfit.core.measure.LineProblem;
 import org.yellowfit.core.measure.Refusal;
 
@@ -100,7 +102,7 @@ class SecondLanguageTest {
                 "yes"));
         screens.post("/visits/" + visit.id() + "/list", Map.of("plant", "hosta-mixing-bowl"));
         screens.post("/visits/" + visit.id() + "/side-by-side/hosta-mixing-bowl", Map.of());
-        Set<String> data = words(dataOf(screens));
+        Set<String> data = words(dataOf(screens) + peopleOf(app));
         Map<String, Set<String>> hardWired = new TreeMap<>();
         inMarks(app, () -> {
             for (String path : List.of(
@@ -108,6 +110,7 @@ class SecondLanguageTest {
                     "/stations",
                     "/settings",
                     "/settings/watch-list",
+                    "/account",
                     "/catalogue?q=zzzz",
                     "/catalogue?q=evergreen+under+60+cm",
                     "/catalogue/hosta-mixing-bowl",
@@ -163,6 +166,11 @@ class SecondLanguageTest {
                 + Screens.text(screens.get("/catalogue/claims.csv"))
                 + Screens.text(screens.get("/"))
                 + " qqplace Abbotsley Wren marrow Bo Lindqvale tamsin Demo token Marrow Point harbour";
+    }
+
+    /** Other tests of the run have taken people in, and made tokens. */
+    private static String peopleOf(RunningApp app) {
+        return app.bean(People.class).all() + " " + app.bean(Tokens.class).all();
     }
 
     /** What a person reads or hears of a page, without what stands between marks. */
