@@ -113,6 +113,10 @@ public final class RunningApp implements ParameterResolver {
         return context.getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class);
     }
 
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
     }

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.slf4j.MDC;
@@ -25,11 +26,11 @@ class RequestIds {
     private static final Pattern GIVEN = Pattern.compile("[A-Za-z0-9-]{8,40}");
     private static final int LETTERS = 12;
 
-    /** As templates ask for it. */
+    /** As templates ask for it; empty where no filter has named the request. */
     static final class Current {
 
         public String now() {
-            return String.valueOf(MDC.get(KEY));
+            return Objects.toString(MDC.get(KEY), "");
         }
     }
 
