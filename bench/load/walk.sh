@@ -13,7 +13,7 @@ sign_in() {
   local jar=$work/jar.$1 csrf
   csrf=$(curl -fsS -c "$jar" "$base/sign-in" | grep -oP 'name="_csrf"[^>]*value="\K[^"]+' | head -n 1)
   curl -fsS -o /dev/null -b "$jar" -c "$jar" --data-urlencode "_csrf=$csrf" -d username=tamsin -d password=skerry-lane-demo "$base/sign-in"
-  awk '/SESSION/ {print $6 "=" $7}' "$jar"
+  awk '$6 ~ /session$/ {print $6 "=" $7}' "$jar"
 }
 
 for n in $(seq 1 $advisors); do sign_in "$n"; done > "$work/cookies"

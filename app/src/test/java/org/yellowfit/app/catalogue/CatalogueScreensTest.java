@@ -294,7 +294,7 @@ class CatalogueScreensTest {
                         .distinct()
                         .count())
                 .isGreaterThanOrEqualTo(80);
-        assertThat(Facet.values()).hasSize(8);
+        assertThat(Facet.values()).hasSize(10);
     }
 
     @ParameterizedTest(name = "{0}")

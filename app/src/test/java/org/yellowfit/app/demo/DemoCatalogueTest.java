@@ -30,9 +30,11 @@ import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.FlowerWood;
+import org.yellowfit.core.plant.Fragrance;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Hazard;
 import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.PotRole;
 import org.yellowfit.core.plant.PruneGroup;
@@ -42,6 +44,7 @@ import org.yellowfit.core.plant.Stress;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.season.Interest;
+import org.yellowfit.core.season.Merits;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureGroup;
 
@@ -171,6 +174,25 @@ class DemoCatalogueTest {
 
     private static String genus(Cultivar plant) {
         return plant.botanical().split(" ")[0];
+    }
+
+    @Test
+    void whatItIsGrownForIsSaidOfEveryPlantAndGoesWithTheRest() {
+        none(plant ->
+                plant.get(Traits.MERITS).isEmpty() || plant.get(Traits.CUT).isEmpty());
+        none(plant -> merit(plant, Merit.SCENT) >= 2 && plant.has(Traits.FRAGRANCE, Fragrance.NONE));
+        none(plant -> plant.has(Traits.FRAGRANCE, Fragrance.FLOWER) && merit(plant, Merit.SCENT) == 0);
+        none(plant -> merit(plant, Merit.FRUIT) > 0 && plant.get(Traits.FRUIT).isEmpty());
+        none(plant -> merit(plant, Merit.FLOWER) >= 2 && plant.get(Traits.BLOOM).isEmpty());
+        none(plant ->
+                merit(plant, Merit.AUTUMN) > 0 && plant.get(Traits.LEAF_AUTUMN).isEmpty());
+        none(plant ->
+                merit(plant, Merit.STEM) >= 2 && plant.get(Traits.STEM_WINTER).isEmpty());
+        none(plant -> plant.has(Traits.USES, Use.GROUND_COVER) && merit(plant, Merit.COVER) == 0);
+    }
+
+    private static int merit(Cultivar plant, Merit merit) {
+        return Merits.of(plant).grade(merit);
     }
 
     @Test

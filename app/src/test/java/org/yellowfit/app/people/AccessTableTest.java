@@ -33,10 +33,11 @@ class AccessTableTest {
     @Test
     void theDocumentTellsWhoReachesWhat(RunningApp app) throws IOException {
         Map<String, String> rows = new TreeMap<>();
-        WebInvocationPrivilegeEvaluator gate =
-                app.bean("privilegeEvaluator", WebInvocationPrivilegeEvaluator.class);
-        app.handlers().getHandlerMethods().keySet().forEach(mapping -> mapping.getPatternValues()
-                .forEach(pattern -> {
+        WebInvocationPrivilegeEvaluator gate = app.bean("privilegeEvaluator", WebInvocationPrivilegeEvaluator.class);
+        app.handlers()
+                .getHandlerMethods()
+                .keySet()
+                .forEach(mapping -> mapping.getPatternValues().forEach(pattern -> {
                     for (String method : methods(mapping.getMethodsCondition().getMethods().stream())) {
                         rows.put(pattern + " " + method, row(gate, method, pattern));
                     }

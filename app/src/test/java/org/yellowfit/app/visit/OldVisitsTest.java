@@ -28,7 +28,9 @@ class OldVisitsTest {
         jdbc.update("update visit set changed_at = now() - interval '11 months' where id = ?", fresh.id());
         OldVisits sweep = app.bean(OldVisits.class);
         sweep.erase();
-        assertThat(app.bean(Visits.class).find(old.id())).as("never, unless it is set").isPresent();
+        assertThat(app.bean(Visits.class).find(old.id()))
+                .as("never, unless it is set")
+                .isPresent();
         ShopSettings shop = app.bean(ShopSettings.class);
         try {
             shop.eraseAfter(Optional.of(12));

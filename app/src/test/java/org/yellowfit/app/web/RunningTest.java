@@ -30,7 +30,9 @@ class RunningTest {
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
         jdbc.update("update flyway_schema_history set success = false where version = '3'");
         try {
-            assertThat(app.get(LOOK).status()).as("a migration that did not work").isEqualTo(503);
+            assertThat(app.get(LOOK).status())
+                    .as("a migration that did not work")
+                    .isEqualTo(503);
         } finally {
             jdbc.update("update flyway_schema_history set success = true where version = '3'");
         }
@@ -47,7 +49,9 @@ class RunningTest {
                 .contains("yellowfit_signins_refused_total", "page=\"GET /catalogue\"");
         String token = app.bean(Tokens.class).make("Numbers", Role.BUYER, 30, "a test");
         var asked = java.net.http.HttpRequest.newBuilder(java.net.URI.create(app.url() + "/actuator/prometheus"));
-        assertThat(app.send(asked.copy().header("Authorization", "Bearer " + token)).status()).isEqualTo(403);
+        assertThat(app.send(asked.copy().header("Authorization", "Bearer " + token))
+                        .status())
+                .isEqualTo(403);
         assertThat(app.send(asked).status()).isEqualTo(401);
     }
 
@@ -62,7 +66,9 @@ class RunningTest {
         assertThat(odd.headers().get("X-Request-Id")).matches("[0-9a-f]{12}");
         Guest guest = new Guest(app);
         guest.signIn("tamsin", RunningApp.PASSWORD, "");
-        assertThat(guest.get("/visits/00000000-0000-0000-0000-000000000000/site").text()).containsPattern("Name of this request[^<]*: [0-9a-f]{12}");
+        assertThat(guest.get("/visits/00000000-0000-0000-0000-000000000000/site")
+                        .text())
+                .containsPattern("Name of this request[^<]*: [0-9a-f]{12}");
     }
 
     @Test

@@ -12,11 +12,14 @@ import org.yellowfit.core.colour.ColourWord;
 import org.yellowfit.core.light.LightClass;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.CutStem;
 import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.season.Interest;
+import org.yellowfit.core.season.Merits;
 
 /** A way of sorting plants into a few groups that can be counted. A plant may lie in several groups of one facet. */
 public enum Facet {
@@ -46,7 +49,10 @@ public enum Facet {
             words(Use.values()),
             plant -> plant.get(Traits.USES).orElse(List.of()).stream()
                     .mapToLong(use -> 1L << use.ordinal())
-                    .reduce(0, (a, b) -> a | b));
+                    .reduce(0, (a, b) -> a | b)),
+    /** Outstanding for (rule L1), by hand or as its traits tell. */
+    MERIT(words(Merit.values()), Facet::outstanding),
+    CUT(words(CutStem.FRESH, CutStem.DRIED), Facet::cut);
 
     private static final List<ColourWord[]> FLOWER_GROUPS = List.of(
             new ColourWord[] {ColourWord.WHITE, ColourWord.CREAM},
@@ -145,6 +151,19 @@ public enum Facet {
             bits |= Arrays.stream(FLOWER_GROUPS.get(i)).anyMatch(asked) ? 1L << i : 0;
         }
         return bits;
+    }
+
+    private static long outstanding(Cultivar plant) {
+        Merits merits = Merits.of(plant);
+        long bits = 0;
+        for (Merit merit : Merit.values()) {
+            bits |= merits.grade(merit) >= Merits.OUTSTANDING ? 1L << merit.ordinal() : 0;
+        }
+        return bits;
+    }
+
+    private static long cut(Cultivar plant) {
+        return (plant.has(Traits.CUT, CutStem.FRESH) ? 1L : 0) | (plant.has(Traits.CUT, CutStem.DRIED) ? 2L : 0);
     }
 
     private static long bloom(Cultivar plant) {

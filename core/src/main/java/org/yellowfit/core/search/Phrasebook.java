@@ -18,11 +18,13 @@ import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Browsing;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.CutStem;
 import org.yellowfit.core.plant.FlowerWood;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Hazard;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.LeafTexture;
+import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Rebloom;
 import org.yellowfit.core.plant.Stress;
@@ -31,6 +33,7 @@ import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.plant.Wildlife;
 import org.yellowfit.core.plant.YesNo;
 import org.yellowfit.core.season.Interest;
+import org.yellowfit.core.season.Merits;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureGroup;
 
@@ -59,6 +62,7 @@ final class Phrasebook {
 
     static {
         sizes();
+        merits();
         colours();
         light();
         soil();
@@ -94,6 +98,29 @@ final class Phrasebook {
                                             .isEmpty());
                 });
         words("dwarf|low", "at-most-60-cm-high", plant -> TraitConditions.height(plant) <= 0.6);
+    }
+
+    private static void merits() {
+        outstanding("flowers?|blooms?|blossom", Merit.FLOWER);
+        outstanding("leaf|leaves|foliage", Merit.LEAF);
+        outstanding("(?:autumn|fall)(?: colou?r| leaves| foliage)?", Merit.AUTUMN);
+        outstanding("berries|berry|fruits?|hips", Merit.FRUIT);
+        outstanding("(?:winter )?(?:stems?|bark|twigs)", Merit.STEM);
+        outstanding("form|shape|habit|outline", Merit.FORM);
+        outstanding("scent|fragrance|perfume", Merit.SCENT);
+        outstanding("ground[ -]?cover", Merit.COVER);
+        words("(?:for )?drying|dried flowers?|everlasting", "for-drying", has(Traits.CUT, CutStem.DRIED));
+        words(
+                "(?:for )?cutting|cut[ -]flowers?|(?:for )?(?:a |the )?vase",
+                "for-cutting",
+                has(Traits.CUT, CutStem.FRESH).or(has(Traits.CUT, CutStem.DRIED)));
+    }
+
+    private static void outstanding(String words, Merit merit) {
+        meaning(
+                "(?:outstanding|best|superb|brilliant|excellent|showy|great) (?:" + words + ")",
+                Fact.of("search.outstanding", merit),
+                plant -> Merits.of(plant).grade(merit) >= Merits.OUTSTANDING);
     }
 
     private static void colours() {

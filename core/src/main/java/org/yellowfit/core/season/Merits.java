@@ -28,6 +28,9 @@ import org.yellowfit.core.plant.Use;
  */
 public record Merits(Map<Merit, Integer> grades, boolean estimated) {
 
+    /** The grade of what a plant has few equals in. */
+    public static final int OUTSTANDING = 3;
+
     /** Thirds of a month in flower from which a bloom is a good one, and an outstanding one; our estimate. */
     private static final int GOOD_BLOOM_THIRDS = 4;
 

@@ -49,6 +49,9 @@ class FacetTest {
                 "BLOOM  ; bloom=12.2..1.1                          ; facet.bloom.1, facet.bloom.6",
                 "BLOOM  ; bloom=                                   ; ''",
                 "USE    ; uses=hedge|screen                        ; hedge, screen",
+                "MERIT  ; merits=flower:3|leaf:2|scent:3           ; flower, scent",
+                "CUT    ; cut=dried                                ; dried",
+                "CUT    ; cut=none                                 ; ''",
                 "KIND   ; kind=conifer                             ; conifer",
                 "LEAVES ; persistence=semi-evergreen               ; semi-evergreen",
             })

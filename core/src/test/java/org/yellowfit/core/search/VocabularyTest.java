@@ -38,6 +38,14 @@ class VocabularyTest {
                 "red stems                ; red winter stems            ; stem_winter=red#b03030               ; stem_winter=brown#6b5a45",
                 "fall color               ; autumn colour               ; leaf_autumn=scarlet#cc3a26           ; leaf_autumn=green#4f7a3a",
                 "variegated               ; variegated                  ; leaf_summer=green#4f7a3a|cream#efe6c0 ; leaf_summer=green#4f7a3a",
+                // merits
+                "outstanding autumn colour; outstanding autumn          ; merits=autumn:3                      ; merits=autumn:2",
+                "superb scent             ; outstanding scent           ; merits=scent:3                       ; merits=flower:3",
+                "best ground cover        ; outstanding cover           ; merits=cover:3                       ; merits=cover:1",
+                "showy bark               ; outstanding stem            ; merits=stem:3                        ; merits=leaf:3",
+                "for cutting              ; for cutting                 ; cut=fresh                            ; cut=none",
+                "cut flowers              ; for cutting                 ; cut=dried                            ; cut=",
+                "for drying               ; for drying                  ; cut=fresh|dried                      ; cut=fresh",
                 // bloom
                 "flowering in march       ; in flower in March          ; bloom=3.1..3.3                       ; bloom=4.1..4.3",
                 "january                  ; in flower in January        ; bloom=12.1..1.2                      ; bloom=2.1..2.3",
