@@ -71,8 +71,8 @@ public record Screens(RunningApp app, SignedIn who) {
     }
 
     /**
-     * The token of a form as a browser would send it, beside the cookie it was made from. Spring’s own stand-in would put
-     * another filter into the running application, for all tests after it.
+     * The token of a form as a browser would send it, beside the cookie it was made from. Spring’s own stand-in would
+     * put another filter into the running application, for all tests after it.
      */
     public static RequestPostProcessor csrf() {
         byte[] token = "of-the-tests".getBytes(StandardCharsets.UTF_8);

@@ -10,7 +10,10 @@ import java.time.Duration;
 import java.time.Instant;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** A session ends a day after it was begun, however busy it is (OWASP ASVS 4.0.3, 3.3.2: 12 h idle, 30 days; here 8 h and 24 h). */
+/**
+ * A session ends a day after it was begun, however busy it is, and after eight hours without use; OWASP ASVS 4.0.3,
+ * 3.3.2, asks for 30 days and 12 h.
+ */
 class SessionLimit extends OncePerRequestFilter {
 
     static final Duration LONGEST = Duration.ofHours(24);

@@ -17,7 +17,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** A name for each request, the same in the log, in the answer and on the error page: by it one is found by the other. */
+/** A name for each request, the same in the log, in the answer and on the error page. */
 @Configuration
 class RequestIds {
 
@@ -54,7 +54,7 @@ class RequestIds {
             return false;
         }
 
-        /** It is not taken off the thread again: the server logs a fault after this, and the next request brings its own. */
+        /** It stays on the thread: the server logs a fault after this, and the next request brings its own. */
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {

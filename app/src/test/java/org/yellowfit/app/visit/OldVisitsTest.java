@@ -13,7 +13,7 @@ import org.yellowfit.app.Screens;
 import org.yellowfit.app.people.Trail;
 import org.yellowfit.app.shop.ShopSettings;
 
-/** Visits go by themselves once nobody has touched them for as long as the shop has set, with all that hangs on them. */
+/** Visits that nobody has touched for as long as the shop has set go by themselves, with all that hangs on them. */
 @ExtendWith(RunningApp.class)
 class OldVisitsTest {
 
