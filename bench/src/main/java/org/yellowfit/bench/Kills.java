@@ -197,7 +197,8 @@ public final class Kills {
         void signIn() throws IOException, InterruptedException {
             HttpResponse<String> in =
                     post("/sign-in", "/sign-in", "username=tamsin&password=" + encoded("skerry-lane-demo"));
-            if (in.statusCode() != 302 || in.headers().firstValue("Location").orElse("?").contains("?")) {
+            if (in.statusCode() != 302
+                    || in.headers().firstValue("Location").orElse("?").contains("?")) {
                 throw new IllegalStateException("Not let in: " + in.statusCode());
             }
         }
