@@ -47,14 +47,21 @@ restore_from() (
   (umask 077; cp "$work/secret" "$data/secret")
 )
 
-# nightly: looks every ten minutes whether the night's backup is due: at three, or when a night was missed.
+# backup_is_due NEWEST NOW HOUR: in the night's hour when there is none of this night, and as soon as a night was missed.
+# NEWEST and NOW in seconds, NEWEST 0 when there is none yet.
+backup_is_due() {
+  local age=$(( $2 - $1 ))
+  [ "$age" -gt 104400 ] || { [ "$age" -gt 72000 ] && [ "$3" = 03 ]; }
+}
+
+# nightly: looks every ten minutes.
 nightly() {
-  local newest age
+  local newest
   mkdir -p "$data/backups"
-  while sleep 600; do
+  while sleep "${YF_NIGHTLY_LOOK:-600}"; do
     newest=$(find "$data/backups" -name '*.yellowfit' -printf '%T@\n' | sort -n | tail -1)
-    age=$(( $(date +%s) - ${newest%.*} ))
-    if [ "$age" -gt 104400 ] || { [ "$age" -gt 72000 ] && [ "$(date +%H)" = 03 ]; }; then
+    newest=${newest%.*}
+    if backup_is_due "${newest:-0}" "$(date +%s)" "$(date +%H)"; then
       "$here/yellowfit" backup "$data/backups/$(date +%F).yellowfit" >>"$data/backups/log" 2>&1 || true
       find "$data/backups" -name '*.yellowfit' -mtime "+$NIGHTS_KEPT" -delete
     fi
