@@ -19,6 +19,7 @@ const ORDER = [
   'view',
   'wire',
   'tap',
+  'spot',
   'tree',
 ];
 
@@ -250,6 +251,14 @@ export class Scene {
           el('path', {
             class: 'ink',
             d: `M${n(points[0][0])} ${n(-points[0][1] - 0.28)}c.3 .35 .25 .55 0 .55s-.3 -.2 0 -.55z`,
+          }),
+        ];
+      case 'spot':
+        return [
+          el('circle', { class: 'hit', cx: points[0][0], cy: -points[0][1], r: 0.3 }),
+          el('path', {
+            class: 'ink',
+            d: `M${n(points[0][0] - 0.2)} ${n(-points[0][1])}h.4m-.2 -.2v.4`,
           }),
         ];
       case 'hedge':

@@ -38,6 +38,8 @@ public class FitBenchmark {
     private Fit fit;
     private Question usual;
     private Question everyone;
+    private Question twoJobs;
+    private Question threeJobs;
 
     @Setup
     public void generate() {
@@ -63,6 +65,10 @@ public class FitBenchmark {
                 true,
                 "maxHeightM",
                 0.9));
+        List<String> jobs = List.of("ground-cover byYear=3", "winter", "wildlife kinds=bees,butterflies");
+        Map<String, Object> wishes = Map.of("colours", List.of("pink", "white"), "bloomMonths", List.of(6, 7));
+        threeJobs = wanting(usual, wishes, jobs);
+        twoJobs = wanting(usual, wishes, jobs.subList(0, 2));
         everyone = question(Map.of("zone", "10a", "sunHours", 6, "depthM", 9, "maxHeightM", 30));
     }
 
@@ -82,6 +88,24 @@ public class FitBenchmark {
     @Benchmark
     public FitResult usualPlace() {
         return fit.rank(usual, org.yellowfit.core.fit.Scope.best(20));
+    }
+
+    private static Question wanting(Question at, Map<String, Object> wishes, List<String> jobs) {
+        Map<String, Object> wants = new HashMap<>(wishes);
+        wants.put("jobs", jobs);
+        return at.wanting(SiteReader.wants(wants, "", new ArrayList<>()));
+    }
+
+    /** Three jobs, a colour and months: ranked, the first five found. */
+    @Benchmark
+    public FitResult threeJobs() {
+        return fit.rank(threeJobs, org.yellowfit.core.fit.Scope.best(20));
+    }
+
+    /** The same with one job less: what one more costs. */
+    @Benchmark
+    public FitResult twoJobs() {
+        return fit.rank(twoJobs, org.yellowfit.core.fit.Scope.best(20));
     }
 
     /** A warm, roomy place where nearly everything has to be marked to the end. */

@@ -14,12 +14,15 @@ import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.web.Meters;
 import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.fit.AskNext;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.First;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.FitResult;
 import org.yellowfit.core.fit.Judgement;
+import org.yellowfit.core.fit.NothingServes;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.fit.Scope;
@@ -28,13 +31,66 @@ import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.serve.Like;
+import org.yellowfit.core.serve.Service;
 
 @RestController
 @RequestMapping(value = "/api/v1/fit", produces = MediaType.APPLICATION_JSON_VALUE)
 class FitApi {
 
-    record FitAnswer(int considered, long tookMicros, List<CandidateJson> candidates, List<String> ignored) {}
+    record FitAnswer(
+            int considered,
+            long tookMicros,
+            List<CandidateJson> candidates,
+            List<FirstJson> first,
+            List<AskJson> questions,
+            NothingServesJson nothingServes,
+            List<String> ignored) {}
+
+    /** One of the first five (rule L6). */
+    record FirstJson(String id, String as, String why) {
+
+        static FirstJson of(First first) {
+            return new FirstJson(
+                    first.ranked().plant().id(), Words.of(first.as()), Sentences.say(first.why(), UnitSystem.METRIC));
+        }
+    }
+
+    /** What to ask next (rule L8). */
+    record AskJson(String field, String ask, int changes) {
+
+        static AskJson of(AskNext next) {
+            return new AskJson(next.field(), Sentences.say(next.ask(), UnitSystem.METRIC), next.changes());
+        }
+    }
+
+    /** Null where something serves (rule L7). */
+    record NothingServesJson(String why, List<OpensJson> opens) {
+
+        static NothingServesJson of(NothingServes nothing) {
+            return new NothingServesJson(
+                    Sentences.say(nothing.why(), UnitSystem.METRIC),
+                    nothing.opens().stream()
+                            .map(each -> new OpensJson(Sentences.say(each.change(), UnitSystem.METRIC), each.plants()))
+                            .toList());
+        }
+    }
+
+    record OpensJson(String change, int plants) {}
+
+    /** How it meets one wish or does one job. */
+    record ServiceJson(String want, double met, boolean known, String why) {
+
+        static ServiceJson of(Service service) {
+            return new ServiceJson(
+                    service.want(),
+                    rounded(service.met()),
+                    service.known(),
+                    Sentences.say(service.why(), UnitSystem.METRIC));
+        }
+    }
 
     record CandidateJson(
             String id,
@@ -42,9 +98,14 @@ class FitApi {
             String verdict,
             double score,
             double confidence,
+            double utility,
+            double serve,
+            String live,
+            int step,
             String limiting,
             Instead instead,
             List<CriterionJson> criteria,
+            List<ServiceJson> services,
             List<String> notes) {
 
         static CandidateJson of(Candidate candidate) {
@@ -54,9 +115,14 @@ class FitApi {
                     candidate.verdict().word(),
                     rounded(candidate.score()),
                     rounded(candidate.confidence()),
+                    rounded(candidate.ranked().utility()),
+                    rounded(candidate.ranked().serve()),
+                    Words.of(candidate.ranked().live()),
+                    candidate.ranked().step(),
                     candidate.limiting().map(name -> name.word()).orElse(null),
                     candidate.instead().map(Instead::of).orElse(null),
                     candidate.criteria().stream().map(CriterionJson::of).toList(),
+                    candidate.services().stream().map(ServiceJson::of).toList(),
                     Sentences.each(candidate.notes(), UnitSystem.METRIC));
         }
     }
@@ -131,15 +197,24 @@ class FitApi {
         Question question = question(request, problems);
         Catalogue catalogue = store.catalogue(question.policy());
         Scope scope = scope(request, catalogue, problems);
+        checkPlants(question, catalogue, problems);
         Json.refuse(problems);
         long start = System.nanoTime();
         meters.fit();
-        FitResult result = new Fit(catalogue).rank(question, scope);
+        Fit fit = new Fit(catalogue);
+        FitResult result = fit.rank(question, scope);
         long micros = (System.nanoTime() - start) / 1000;
         return new FitAnswer(
                 result.considered(),
                 micros,
                 result.candidates().stream().map(CandidateJson::of).toList(),
+                result.first().stream().map(FirstJson::of).toList(),
+                fit.askNext(question, scope, result.ranked()).stream()
+                        .map(AskJson::of)
+                        .toList(),
+                fit.nothingServes(question, result.ranked())
+                        .map(NothingServesJson::of)
+                        .orElse(null),
                 ignored(request));
     }
 
@@ -167,6 +242,22 @@ class FitApi {
                 named ? only.stream().distinct().toList() : List.of(),
                 Boolean.TRUE.equals(includeNo) || named,
                 limit == null ? usual : limit);
+    }
+
+    /** Wishes that name a plant name one that is there; a job names what it needs of the place. */
+    private static void checkPlants(Question question, Catalogue catalogue, List<Problem> problems) {
+        Like like = question.wants().like();
+        if (like != null && catalogue.find(like.id()).isEmpty()) {
+            problems.add(new Problem("wants.like.id", "The catalogue has no cultivar with the id “%s”.", like.id()));
+        }
+        String instead = question.wants().instead();
+        boolean genus = instead != null && Character.isUpperCase(instead.charAt(0));
+        if (instead != null && !genus && catalogue.find(instead).isEmpty()) {
+            problems.add(new Problem(
+                    "wants.instead",
+                    "“%s” is neither a plant of the catalogue nor a genus; write a genus like Buxus.",
+                    Words.shorten(instead)));
+        }
     }
 
     static Integer limit(InputReader in) {

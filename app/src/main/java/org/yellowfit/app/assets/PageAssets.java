@@ -37,7 +37,7 @@ class PageAssets {
             "site", List.of("js/site-form.js"),
             "soil", List.of("js/soil.js"),
             "place", List.of(WORDS),
-            "shortlist", List.of(WORDS, "js/site-form.js", "js/shortlist.js"),
+            "shortlist", List.of(WORDS, "js/site-form.js", "js/sentence.js", "js/shortlist.js"),
             "list", List.of("js/site-form.js"),
             "handout", List.of("js/site-form.js"),
             "labels", List.of("js/site-form.js"),

@@ -24,9 +24,11 @@ public class CatalogueStore {
     private final CultivarRepository cultivars;
     private final JdbcTemplate jdbc;
     private final SnapshotLoader loader;
+    private final Specialists specialists;
     private volatile Snapshot snapshot = Snapshot.EMPTY;
 
-    CatalogueStore(CultivarRepository cultivars, JdbcTemplate jdbc, JsonMapper mapper) {
+    CatalogueStore(CultivarRepository cultivars, JdbcTemplate jdbc, JsonMapper mapper, Specialists specialists) {
+        this.specialists = specialists;
         this.cultivars = cultivars;
         this.jdbc = jdbc;
         this.loader = new SnapshotLoader(jdbc, mapper);
@@ -34,7 +36,7 @@ public class CatalogueStore {
 
     /** All cultivars, ordered by id, each with the values the policy takes from its sources. */
     public Catalogue catalogue(Policy policy) {
-        return snapshot().under(policy);
+        return snapshot().under(policy, specialists);
     }
 
     /** All cultivars as their labels have them, ordered by id. */
@@ -92,6 +94,12 @@ public class CatalogueStore {
     /** Counts the changes to the catalogue, its claims and its watch list. */
     public long version() {
         return snapshot().version();
+    }
+
+    /** All that an order of plants hangs on: the change, and for how many policies specialists are known by now. */
+    public long state() {
+        Snapshot current = snapshot();
+        return current.version() * (Policy.values().length + 1) + current.specialistsKnown();
     }
 
     public boolean isEmpty() {

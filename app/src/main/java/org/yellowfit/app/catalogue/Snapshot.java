@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.fit.Catalogue;
@@ -38,6 +39,7 @@ final class Snapshot {
     private final WatchList watchList;
     private final Catalogue ofLabels;
     private final Map<Policy, Catalogue> byPolicy = Collections.synchronizedMap(new EnumMap<>(Policy.class));
+    private final Set<Policy> sought = ConcurrentHashMap.newKeySet();
     private volatile FacetIndex facets;
     private volatile WordIndex words;
     private final Map<Trait<String>, List<String>> wordsOf = new ConcurrentHashMap<>();
@@ -82,7 +84,24 @@ final class Snapshot {
     }
 
     Catalogue under(Policy policy) {
-        return claims.isEmpty() ? ofLabels : byPolicy.computeIfAbsent(policy, this::resolved);
+        return byPolicy.computeIfAbsent(policy, each -> claims.isEmpty() ? ofLabels : resolved(each));
+    }
+
+    /** The same, its specialists being looked for from the first time it is asked for. */
+    Catalogue under(Policy policy, Specialists specialists) {
+        Catalogue catalogue = under(policy);
+        if (sought.add(policy)) {
+            specialists.find(policy, catalogue);
+        }
+        return catalogue;
+    }
+
+    int specialistsKnown() {
+        synchronized (byPolicy) {
+            return (int) byPolicy.values().stream()
+                    .filter(Catalogue::knowsSpecialists)
+                    .count();
+        }
     }
 
     /** Every word a trait has in the catalogue, in the order of the alphabet. */

@@ -33,7 +33,7 @@ class DemoVisits {
                 "Ines Calloway",
                 "Finished. Planted in spring three years ago.",
                 "zone=6b sunHours=5.5 sunBias=even texture=loam drainage=good ph=6.4 moisture=3 depthM=2.2 lengthM=5 children=no pets=yes deer=some",
-                "",
+                "jobs=middle bloomMonths=6|7|8|9",
                 List.of("spiraea-oarlock", "nepeta-sail-needle"),
                 true);
         visit(
@@ -41,7 +41,7 @@ class DemoVisits {
                 "Col Hathersedge",
                 "Short season: what opens first? Late frosts up there.",
                 "zone=5a frostPocket=yes sunHours=7 sunBias=even texture=loam drainage=good ph=6.2 moisture=3 depthM=3 lengthM=8 deer=heavy rabbits=some",
-                "bloomMonths=3|4|5",
+                "jobs=front bloomMonths=3|4|5",
                 List.of(),
                 false);
         visit(
@@ -49,7 +49,7 @@ class DemoVisits {
                 "Marta Eskildsen",
                 "Everything dies under the walnut. No grass wanted any more.",
                 "zone=6b sunHours=3 sunBias=morning texture=silt+loam drainage=good ph=6.6 moisture=2.5 depthM=4 lengthM=6 exposure=juglone deer=some",
-                "",
+                "jobs=underplant+crown=deciduous never.kinds=grass",
                 List.of(),
                 false);
         visit(
@@ -57,7 +57,7 @@ class DemoVisits {
                 "Augustin Reyle",
                 "18 m from full sun to shade under old maples. This is the shady third; the drawing shows all three patches.",
                 "zone=6b sunHours=2 sunBias=morning texture=sandy+loam drainage=good ph=5.8 moisture=2 depthM=2.5 lengthM=6 deer=some rabbits=some",
-                "uses=ground-cover",
+                "jobs=ground-cover+byYear=3+evergreen=yes",
                 List.of(),
                 false);
         visit(
@@ -65,7 +65,7 @@ class DemoVisits {
                 "Marrow Chapel parish",
                 "28 m, a screen to 2 m in six years; deer come through every night.",
                 "zone=6b sunHours=7 sunBias=even texture=clay+loam drainage=slow ph=6.8 moisture=3 depthM=1.8 lengthM=28 horizonYears=6 deer=heavy exposure=wind",
-                "uses=hedge|screen screenHeightM=2 screenByYear=6 must=screenHeightM|uses",
+                "jobs=screen+heightM=2+byYear=6 importance=screen=must",
                 List.of("physocarpus-tar-barrel", "hydrangea-bilge-pump", "rosa-boathook"),
                 false);
         visit(
@@ -73,15 +73,15 @@ class DemoVisits {
                 "Marrow Point Nursery School",
                 "Children all day: strictly nothing that hurts. Flowers from April to October, please.",
                 "zone=6b sunHours=6 sunBias=even texture=clay drainage=poor ph=6.5 moisture=4 depthM=4 lengthM=7 children=yes strictlyNoHazards=yes",
-                "",
+                "jobs=wildlife+kinds=bees,butterflies bloomMonths=6|7|8|9 importance=bloomMonths=some",
                 List.of(),
                 false);
         visit(
                 "The brick square café",
                 "Café Ropehouse",
                 "Pots on hot brick, dogs under every table.",
-                "zone=6b sunHours=7 sunBias=afternoon reflectedHeat=yes hotSummer=no container=yes moisture=2 ph=6.5 depthM=0.6 maxHeightM=1.2 pets=yes exposure=pollution",
-                "",
+                "zone=6b sunHours=7 sunBias=afternoon reflectedHeat=yes hotSummer=no container=yes moisture=2 ph=6.5 depthM=0.6 maxHeightM=1.2 pets=yes exposure=pollution containerL=40",
+                "jobs=pot-mound+litres=40",
                 List.of("nepeta-sail-needle", "sedum-cooper-s-hoop", "festuca-salt-cellar-lid"),
                 false);
         visit(
@@ -89,7 +89,7 @@ class DemoVisits {
                 "Harbour Ferry Office",
                 "Salt wind all winter. Keep the view over the water; something green in January.",
                 "zone=6b sunHours=8 sunBias=even texture=loamy+sand drainage=fast ph=6 moisture=2 depthM=1.6 lengthM=9 maxHeightM=1 exposure=wind|salt",
-                "evergreen=yes",
+                "jobs=winter evergreen=yes",
                 List.of("juniperus-net-loft", "pinus-ballast-stone", "armeria-buoy-line"),
                 false);
         Visit strip = visit(
@@ -97,7 +97,7 @@ class DemoVisits {
                 "Odile Fenwarren",
                 "Side of the house below the windows, gets a bit of morning sun. Clay. Nothing over the sill.",
                 "zone=6b sunHours=4.5 sunBias=morning texture=clay+loam drainage=slow ph=6.4 moisture=3 depthM=0.7 lengthM=6 maxHeightM=0.9 children=no pets=no deer=none",
-                "",
+                "jobs=fill bloomMonths=6|7|8",
                 List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"),
                 false);
         list.add(strip.id(), List.of("spiraea-oarlock", "geranium-keelson"));

@@ -5,7 +5,9 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.SiteStudy;
@@ -17,8 +19,10 @@ public class PatchChoice {
     private final LightWords light;
     private final Visits visits;
     private final DrawingStore store;
+    private final Fragments fragments;
 
-    PatchChoice(Visits visits, DrawingStore store, LightWords light) {
+    PatchChoice(Visits visits, DrawingStore store, LightWords light, Fragments fragments) {
+        this.fragments = fragments;
         this.light = light;
         this.visits = visits;
         this.store = store;
@@ -34,6 +38,21 @@ public class PatchChoice {
                                 light.cutoffs())
                         .patches())
                 .orElse(List.of());
+    }
+
+    /** All that the names of the patches hang on. */
+    private record Drawn(List<Object> features, String at, List<Integer> season) {}
+
+    /** What the patches are called; the light is studied once for a drawing. */
+    public List<String> names(Visit visit) {
+        if (visit.drawn().isEmpty()) {
+            return List.of();
+        }
+        String at = store.where(visit) + " " + visit.answers().get(VisitFields.NORTH, 0.0) + " "
+                + DrawingStore.drawnIn(visit);
+        Drawn key = new Drawn(DrawingStore.geoJson(visit), at, store.seasonMonths(visit));
+        return fragments.once(
+                key, () -> of(visit, 0).stream().map(BedPatch::name).toList());
     }
 
     /** What the visit would ask for this patch. */

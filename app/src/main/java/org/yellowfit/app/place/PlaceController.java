@@ -81,7 +81,8 @@ class PlaceController {
             FeatureKind.SIGHT,
             FeatureKind.WIRE,
             FeatureKind.SLOPE,
-            FeatureKind.TAP);
+            FeatureKind.TAP,
+            FeatureKind.SPOT);
 
     /** The beginnings of {@code place/starts.json}, in its order. */
     private static final List<String> STARTS =

@@ -6,6 +6,8 @@ import java.util.List;
  * The shortlist seen at once: a line a plant, threads and all.
  *
  * @param entering names that a what-if brings in, {@code leaving} those it takes out
+ * @param five     the first five, which differ
+ * @param nothing  what to say when nothing serves; null where something does
  * @param conflict what to say when nothing meets everything; empty otherwise
  */
 record DenseList(
@@ -19,12 +21,19 @@ record DenseList(
         List<String> opens,
         List<String> conflict,
         List<Passed> passed,
-        String first) {
+        String first,
+        List<Five> five,
+        Nothing nothing) {
 
     /** @param title empty when the list is not divided */
     record Group(String title, List<Row> rows) {}
 
-    /** @param state new when a what-if brought it in; {@code short_} what limits it, in a few words */
+    /**
+     * @param isNew when a what-if brought it in
+     * @param limits what limits it, in a few words
+     * @param begins a step of equals
+     * @param step  at the first of several that are as good as each other: how many they are; empty otherwise
+     */
     record Row(
             String id,
             String botanical,
@@ -36,7 +45,30 @@ record DenseList(
             String picture,
             String threads,
             boolean picked,
-            boolean isNew) {}
+            boolean isNew,
+            boolean begins,
+            String step) {
+
+        /** The same as the first of its step. */
+        Row beginning(String words) {
+            return new Row(
+                    id, botanical, cultivar, dot, verdict, size, limits, picture, threads, picked, isNew, true, words);
+        }
+    }
+
+    /** One of the first five, with its sentence. */
+    record Five(
+            String id,
+            String botanical,
+            String cultivar,
+            String as,
+            String why,
+            String dot,
+            String verdict,
+            String picture) {}
+
+    /** What is said when nothing serves. */
+    record Nothing(String why, List<String> opens) {}
 
     /** Plants that lack one thing only. */
     record Missing(String thing, int plants, List<Name> best) {}

@@ -84,7 +84,7 @@ class DenseLists {
         return grouping.equals("patch")
                 ? tried(visit, new Edit(), grouping)
                 : fragments.once(
-                        AsItIs.of(visit, store.version(), "list", grouping), () -> tried(visit, new Edit(), grouping));
+                        AsItIs.of(visit, store.state(), "list", grouping), () -> tried(visit, new Edit(), grouping));
     }
 
     /** The list as it would be. */
@@ -104,7 +104,7 @@ class DenseLists {
         Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));
         List<Group> groups = grouping.equals("patch")
                 ? byPatch(visit, fit)
-                : grouped(fit.explain(question, first(ranked, SHOWN)), grouping, question, visit, before);
+                : grouped(fit.explain(question, first(ranked, SHOWN)), ranked, grouping, question, visit, before);
         Fit.Counts counts = fit.counts(question);
         UnmetDemands lacking = UnmetDemands.of(catalogue, question);
         List<UnmetDemands.Opening> openings = lacking.openings();
@@ -127,29 +127,33 @@ class DenseLists {
                         .flatMap(group -> group.rows().stream())
                         .map(Row::id)
                         .findFirst()
-                        .orElse(""));
+                        .orElse(""),
+                grouping.equals("patch") ? List.of() : five(fit, question, visit, ranked),
+                nothing(fit, question, ranked, visit.units()));
     }
 
-    /** No more than two of one species among the first: ten of a kind are no choice. The others follow. */
+    /** Within a step, no more than two of one species before the others of it: ten of a kind are no choice. */
     private static List<Ranked> ranked(Fit fit, Question question, Visit visit) {
-        Map<String, Integer> seen = new HashMap<>();
-        List<Ranked> first = new ArrayList<>();
-        List<Ranked> others = new ArrayList<>();
-        for (Ranked candidate : byScore(fit, question, visit)) {
-            (candidate.verdict() != Verdict.FITS
-                                    || seen.merge(candidate.plant().botanical(), 1, Integer::sum) <= OF_A_SPECIES
-                            ? first
-                            : others)
-                    .add(candidate);
+        List<Ranked> all = byMerit(fit, question, visit);
+        List<Ranked> ordered = new ArrayList<>();
+        int from = 0;
+        while (from < all.size()) {
+            int step = all.get(from).step();
+            Map<String, Integer> seen = new HashMap<>();
+            List<Ranked> later = new ArrayList<>();
+            int to = from;
+            while (to < all.size() && all.get(to).step() == step) {
+                Ranked each = all.get(to++);
+                boolean many = seen.merge(each.plant().botanical(), 1, Integer::sum) > OF_A_SPECIES;
+                (many ? later : ordered).add(each);
+            }
+            ordered.addAll(later);
+            from = to;
         }
-        int fitting = (int) first.stream()
-                .filter(candidate -> candidate.verdict() == Verdict.FITS)
-                .count();
-        first.addAll(fitting, others);
-        return first;
+        return ordered;
     }
 
-    private static List<Ranked> byScore(Fit fit, Question question, Visit visit) {
+    private static List<Ranked> byMerit(Fit fit, Question question, Visit visit) {
         return fit.order(question, RANKED + visit.passed().size()).stream()
                 .filter(candidate -> !visit.passed().contains(candidate.plant().id()))
                 .limit(RANKED)
@@ -201,9 +205,14 @@ class DenseLists {
     }
 
     private List<Group> grouped(
-            List<Candidate> shown, String grouping, Question question, Visit visit, Set<String> before) {
+            List<Candidate> shown,
+            List<Ranked> ranked,
+            String grouping,
+            Question question,
+            Visit visit,
+            Set<String> before) {
         if (!grouping.equals("layer") && !grouping.equals("kind")) {
-            return List.of(new Group("", rows(shown, question, visit, before)));
+            return List.of(new Group("", inSteps(rows(shown, question, visit, before), shown, ranked)));
         }
         Function<Candidate, String> title = grouping.equals("kind")
                 ? candidate -> Sentences.say(
@@ -218,17 +227,53 @@ class DenseLists {
         ordered.forEach(candidate -> divided.computeIfAbsent(title.apply(candidate), key -> new ArrayList<>())
                 .add(candidate));
         return divided.entrySet().stream()
-                .map(each -> new Group(
-                        each.getKey(),
-                        rows(
-                                each.getValue().stream()
-                                        .sorted(Comparator.comparingDouble(Candidate::score)
-                                                .reversed())
-                                        .toList(),
-                                question,
-                                visit,
-                                before)))
+                .map(each -> new Group(each.getKey(), rows(each.getValue(), question, visit, before)))
                 .toList();
+    }
+
+    /** L5: how many are as good as each other is told at the first of them. */
+    private static List<Row> inSteps(List<Row> rows, List<Candidate> shown, List<Ranked> ranked) {
+        Map<Integer, Long> sizes = ranked.stream().collect(Collectors.groupingBy(Ranked::step, Collectors.counting()));
+        List<Row> marked = new ArrayList<>();
+        int last = 0;
+        for (int k = 0; k < rows.size(); k++) {
+            int step = shown.get(k).ranked().step();
+            long equals = sizes.getOrDefault(step, 1L);
+            String words = equals > 1 ? Sentences.say("step.of", equals) : "";
+            marked.add(step == last ? rows.get(k) : rows.get(k).beginning(words));
+            last = step;
+        }
+        return marked;
+    }
+
+    private List<DenseList.Five> five(Fit fit, Question question, Visit visit, List<Ranked> ranked) {
+        GrowingPlace place = growingPlaces.of(visit, question);
+        return fit.firstFive(question, ranked).stream()
+                .map(first -> {
+                    Cultivar plant = first.ranked().plant();
+                    return new DenseList.Five(
+                            plant.id(),
+                            plant.botanical(),
+                            plant.get(Traits.CULTIVAR).orElse(""),
+                            Sentences.label(first.as()),
+                            Sentences.say(first.why(), visit.units()),
+                            ShortlistWords.dot(first.ranked().verdict()),
+                            ShortlistWords.verdict(first.ranked().verdict()),
+                            store.portrait(plant, place));
+                })
+                .toList();
+    }
+
+    private static DenseList.Nothing nothing(Fit fit, Question question, List<Ranked> ranked, UnitSystem units) {
+        return fit.nothingServes(question, ranked)
+                .map(nothing -> new DenseList.Nothing(
+                        Sentences.say(nothing.why(), units),
+                        nothing.opens().stream()
+                                .map(opens -> Sentences.say(
+                                        Fact.of("unmet.opens", opens.change(), Fact.of("unmet.plants", opens.plants())),
+                                        units))
+                                .toList()))
+                .orElse(null);
     }
 
     /** By its height at the horizon. */
@@ -276,7 +321,9 @@ class DenseLists {
                 store.portrait(plant, place),
                 FitStrips.thin(candidate, threads),
                 visit.chosen().contains(plant.id()),
-                before != null && !before.contains(plant.id()));
+                before != null && !before.contains(plant.id()),
+                false,
+                "");
     }
 
     private static List<Missing> missing(List<UnmetDemands.Opening> openings, UnitSystem units) {

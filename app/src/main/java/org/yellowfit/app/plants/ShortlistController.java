@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -26,7 +25,6 @@ import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.place.ChangeWords;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
@@ -34,19 +32,11 @@ import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.KeptPages;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.measure.Refusal;
 import org.yellowfit.core.plant.Cultivar;
 
 @Controller
 class ShortlistController {
-
-    private static final List<VisitField<?>> WISHES = Stream.<Stream<? extends VisitField<?>>>of(
-                    Stream.of(VisitFields.POLICY, VisitFields.wish(WishFields.MUST)),
-                    WishFields.OF_A_PLANT.stream().map(VisitFields::wish),
-                    Stream.of(WishFields.KINDS, WishFields.COLOURS).map(VisitFields::never))
-            .<VisitField<?>>flatMap(each -> each)
-            .toList();
 
     private final Visits visits;
     private final ShortlistPages pages;
@@ -54,6 +44,8 @@ class ShortlistController {
     private final CatalogueStore store;
     private final Fragments fragments;
     private final KeptPages keptPages;
+    private final Sentencing sentences;
+    private final NextQuestion next;
 
     ShortlistController(
             Visits visits,
@@ -61,7 +53,11 @@ class ShortlistController {
             DenseLists dense,
             CatalogueStore store,
             Fragments fragments,
-            KeptPages keptPages) {
+            KeptPages keptPages,
+            Sentencing sentences,
+            NextQuestion next) {
+        this.next = next;
+        this.sentences = sentences;
         this.keptPages = keptPages;
         this.fragments = fragments;
         this.visits = visits;
@@ -92,7 +88,7 @@ class ShortlistController {
         }
         AsItIs key = AsItIs.of(
                 visit,
-                store.version(),
+                store.state(),
                 "page",
                 grouping(group),
                 plant,
@@ -191,7 +187,7 @@ class ShortlistController {
         model.addAttribute(
                 "dialFields",
                 fragments.once(
-                        AsItIs.of(visit, store.version(), "dials"),
+                        AsItIs.of(visit, store.state(), "dials"),
                         () -> fragments.draw("plants/tools-fields", "dials", Map.of("dials", Dial.of(visit)))));
         try {
             addCard(model, visit, chosen.isEmpty() ? null : pages.card(visit, chosen, new Edit()), true);
@@ -214,20 +210,24 @@ class ShortlistController {
             HttpServletResponse response,
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
-        Map<String, String> typed = new HashMap<>();
-        WISHES.forEach(field -> typed.put(
-                field.key(),
-                String.join(
-                        "|",
-                        params.getOrDefault(field.key(), List.of()).stream()
-                                .filter(v -> !v.isBlank())
-                                .toList())));
-        VisitForm.Checked checked = VisitForm.check(typed, visit.answers());
-        if (!checked.isFine()) {
+        String ready = params.getOrDefault("ready", List.of("")).get(0);
+        MultiValueMap<String, String> sent = SentencePage.READY.contains(ready) ? ReadyMade.of(ready) : params;
+        List<Cultivar> plants = store.labels();
+        JobForm jobs = JobForm.read(sent, visit.units());
+        Map<String, String> typed = WishForm.read(sent);
+        if (sent != params) {
+            typed.put(VisitFields.POLICY.key(), VisitForm.shown(VisitFields.POLICY.key(), visit.answers()));
+        }
+        Map<String, String> problems = new HashMap<>();
+        VisitForm.Checked checked = null;
+        if (jobs.isFine()) {
+            Map<String, String> kept = WishForm.kept(typed, jobs, visit.units(), plants, problems);
+            checked = VisitForm.check(kept, visit.answers());
+            problems.putAll(checked.problems());
+        }
+        if (checked == null || !problems.isEmpty()) {
             response.setStatus(422);
-            model.addAttribute("wishesOpen", true);
-            model.addAttribute(
-                    "wishFields", wishFields(WishesPage.of(typed, checked.problems(), store.nativeRegions())));
+            model.addAttribute("sentence", sentences.page(visit, jobs, typed, problems));
             return threads(model, visit, "none", "");
         }
         Visits.Outcome outcome =
@@ -281,11 +281,12 @@ class ShortlistController {
     private void fill(Model model, Visit visit, ShortlistPage page) {
         model.addAttribute("visit", visit);
         model.addAttribute("page", page);
-        if (!model.containsAttribute("wishFields")) {
-            model.addAttribute("wishesOpen", false);
-            model.addAttribute(
-                    "wishFields",
-                    fragments.once(AsItIs.of(visit, store.version(), "wishes"), () -> wishFields(kept(visit))));
+        if (!model.containsAttribute("sentence")) {
+            model.addAttribute("sentence", sentences.page(visit));
+        }
+        NextQuestion.Next asked = next.of(visit);
+        if (asked.isSomething()) {
+            model.addAttribute("next", asked);
         }
     }
 
@@ -296,7 +297,7 @@ class ShortlistController {
             for (String part : List.of("Top", "Rest")) {
                 Supplier<String> draw = () -> fragments.draw(
                         "plants/chosen", part.toLowerCase(Locale.ROOT), Map.of("card", card, "visit", visit.id()));
-                AsItIs key = AsItIs.of(visit, store.version(), "card" + part, card.id());
+                AsItIs key = AsItIs.of(visit, store.state(), "card" + part, card.id());
                 model.addAttribute("card" + part, asItIs ? fragments.once(key, draw) : draw.get());
             }
         }
@@ -304,17 +305,7 @@ class ShortlistController {
 
     private String lineHead(Visit visit, ShortlistPage page) {
         return fragments.once(
-                AsItIs.of(visit, store.version(), "line"),
+                AsItIs.of(visit, store.state(), "line"),
                 () -> fragments.draw("plants/line-head", "line", Map.of("page", page, "policy", visit.policy())));
-    }
-
-    private WishesPage kept(Visit visit) {
-        Map<String, String> shown = new HashMap<>();
-        WISHES.forEach(field -> shown.put(field.key(), VisitForm.shown(field.key(), visit.answers())));
-        return WishesPage.of(shown, Map.of(), store.nativeRegions());
-    }
-
-    private String wishFields(WishesPage wishes) {
-        return fragments.draw("plants/tools-fields", "fields", Map.of("wishes", wishes));
     }
 }

@@ -40,10 +40,14 @@ public record ShortlistPage(
             String instead,
             List<Reason> reasons,
             List<String> notes,
+            List<Serves> serves,
             String sketch,
             String strips,
             boolean picked,
             String size) {}
+
+    /** How it meets one of the jobs and wishes. */
+    public record Serves(String dot, String asked, String why) {}
 
     public record Reason(
             String criterion, String dot, String verdict, String why, String rule, List<String> remedies) {}

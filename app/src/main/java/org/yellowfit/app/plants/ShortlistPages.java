@@ -12,6 +12,7 @@ import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.plants.ShortlistPage.Card;
 import org.yellowfit.app.plants.ShortlistPage.Reason;
+import org.yellowfit.app.plants.ShortlistPage.Serves;
 import org.yellowfit.app.plants.ShortlistPage.SiteValue;
 import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.GrowingPlaces;
@@ -91,7 +92,7 @@ class ShortlistPages {
 
     /** What stands over the list: the place's values on the line, and the wishes. */
     ShortlistPage head(Visit visit) {
-        return fragments.once(AsItIs.of(visit, store.version(), "head"), () -> newHead(visit));
+        return fragments.once(AsItIs.of(visit, store.state(), "head"), () -> newHead(visit));
     }
 
     private ShortlistPage newHead(Visit visit) {
@@ -111,7 +112,7 @@ class ShortlistPages {
     /** One plant in full, as it stands or as it would. */
     ShortlistPage.Card card(Visit visit, String id, Edit changed) {
         return changed.isEmpty()
-                ? fragments.once(AsItIs.of(visit, store.version(), "card", id), () -> newCard(visit, id, changed))
+                ? fragments.once(AsItIs.of(visit, store.state(), "card", id), () -> newCard(visit, id, changed))
                 : newCard(visit, id, changed);
     }
 
@@ -199,6 +200,12 @@ class ShortlistPages {
                         .map(judgement -> reason(judgement, units))
                         .toList(),
                 Sentences.each(candidate.notes(), units),
+                candidate.services().stream()
+                        .map(each -> new Serves(
+                                ShortlistWords.dot(each),
+                                Sentences.say(each.asked(), units),
+                                Sentences.say(each.why(), units)))
+                        .toList(),
                 PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.SMALL),
                 FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),

@@ -8,9 +8,13 @@ import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Remedy;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.serve.Service;
 
 /** The words of the shortlist for what the core names. */
 final class ShortlistWords {
+
+    private static final double NEARLY = 0.85;
+    private static final double PARTLY = 0.4;
 
     private ShortlistWords() {}
 
@@ -21,7 +25,7 @@ final class ShortlistWords {
                 .flatMap(judgement -> judgement.remedies().stream().findFirst())
                 .map(remedy -> remedied(remedy.action(), name))
                 .orElseGet(() -> name == CriterionName.WANTS
-                        ? Sentences.say("remedied.wishes")
+                        ? Sentences.say("remedied.must")
                         : Sentences.say(
                                 "remedied.found-out", FitWords.criterion(name).toLowerCase(Locale.ROOT)));
     }
@@ -33,6 +37,17 @@ final class ShortlistWords {
 
     static String verdict(Verdict verdict) {
         return Sentences.label(verdict);
+    }
+
+    /** How far a wish is met, by shape. */
+    static String dot(Service service) {
+        if (!service.known()) {
+            return "asked";
+        }
+        if (service.met() >= NEARLY) {
+            return "full";
+        }
+        return service.met() >= PARTLY ? "half" : "open";
     }
 
     /** Verdicts are told by shape, never by colour alone. */

@@ -50,7 +50,8 @@ class SubstitutesController {
             String size,
             List<String> same,
             List<String> better,
-            List<String> worse) {}
+            List<String> worse,
+            List<String> losses) {}
 
     private final Visits visits;
     private final CatalogueStore store;
@@ -114,7 +115,8 @@ class SubstitutesController {
                 units.glance(plant.height10().mid(), plant.spread10().mid()),
                 words(offer.said().same()),
                 words(offer.said().better()),
-                words(offer.said().worse()));
+                words(offer.said().worse()),
+                Sentences.each(offer.losses(), units));
     }
 
     private static List<String> words(List<String> traits) {

@@ -4,12 +4,12 @@ import java.time.Month;
 import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.fit.WantedColour;
-import org.yellowfit.core.fit.Wants;
-import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.serve.WantedColour;
+import org.yellowfit.core.serve.Wants;
+import org.yellowfit.core.serve.WishFields;
 
 /** What is wished for, a word or two each. */
 final class WishChips {

@@ -11,7 +11,6 @@ import java.util.UUID;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteFields;
 import org.yellowfit.core.fit.Uncertainty;
-import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.light.HotHours;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.FieldValues;
@@ -19,6 +18,9 @@ import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Job;
+import org.yellowfit.core.serve.Wants;
+import org.yellowfit.core.serve.WishFields;
 import org.yellowfit.core.site.Feature;
 
 /**
@@ -107,21 +109,28 @@ public record Visit(
                 .isPresent();
     }
 
-    /** What the rules are asked. */
     /**
      * What the place is asked for. Answers that cannot stand together, kept before saving checked them, are left out as
      * {@link #problems} tells.
      */
     public Question question() {
+        return new Question(SiteFields.conditions(soundValues()), wantsHere(), policy());
+    }
+
+    /** All that is asked for, of whatever part of the place. */
+    public Wants wants() {
         FieldValues never = answers.values(Section.NEVER, WishFields.OF_A_PLANT);
-        FieldValues wished = answers.values(Section.WISHES, WishFields.OF_A_PLANT)
-                .with(
-                        WishFields.MUST,
-                        answers.get(VisitFields.wish(WishFields.MUST)).orElse(null));
-        return new Question(
-                SiteFields.conditions(soundValues()),
-                WishFields.wants(wished, never.isEmpty() ? null : never),
-                policy());
+        return WishFields.wants(answers.values(Section.WISHES, WishFields.ALL), never.isEmpty() ? null : never);
+    }
+
+    /** What is asked of the whole place, and of the patch the site stands for. */
+    private Wants wantsHere() {
+        Wants all = wants();
+        String patch = answers.get(VisitFields.PATCH, "");
+        List<Job> here = all.jobs().stream()
+                .filter(job -> job.at().isEmpty() || job.at().get().equals(patch))
+                .toList();
+        return here.size() == all.jobs().size() ? all : all.with(WishFields.JOBS, here);
     }
 
     /** The question with some answers changed, as if; what cannot be is left as it was. */
@@ -160,6 +169,9 @@ public record Visit(
         if (!told.has(SiteFields.LATITUDE)) {
             told = told.with(
                     SiteFields.LATITUDE, answers.get(VisitFields.LATITUDE).orElse(null));
+        }
+        if (!told.has(SiteFields.SLOPE)) {
+            told = told.with(SiteFields.SLOPE, answers.get(VisitFields.SLOPE).orElse(null));
         }
         if (from(SiteFields.SUN_HOURS)
                 .filter(from -> from.kind() == Provenance.Kind.COMPUTED)

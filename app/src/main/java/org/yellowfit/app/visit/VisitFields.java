@@ -8,9 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.yellowfit.core.fit.SiteFields;
-import org.yellowfit.core.fit.WishFields;
 import org.yellowfit.core.light.SeenSun;
 import org.yellowfit.core.light.SunBias;
 import org.yellowfit.core.measure.Field;
@@ -19,6 +17,7 @@ import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.WishFields;
 import org.yellowfit.core.site.Feature;
 import org.yellowfit.core.site.FeatureKind;
 import org.yellowfit.core.site.FeatureReader;
@@ -111,8 +110,7 @@ public final class VisitFields {
     private static Map<String, VisitField<?>> byKey() {
         List<VisitField<?>> all = new ArrayList<>(List.of(PLACE, CUSTOMER, NOTE, UNITS, POLICY, PASSED, SUN_BIAS));
         SiteFields.ALL.forEach(field -> all.add(site(field)));
-        Stream.concat(WishFields.OF_A_PLANT.stream(), Stream.of(WishFields.MUST))
-                .forEach(field -> all.add(wish(field)));
+        WishFields.ALL.forEach(field -> all.add(wish(field)));
         WishFields.OF_A_PLANT.forEach(field -> all.add(never(field)));
         all.addAll(List.of(LATITUDE, LONGITUDE, UTC_OFFSET, NORTH, DRAWN_IN, STATION));
         all.addAll(List.of(PATCH, PATCH_AREA, UNDER_ROOF, SLOPE, LIMITED_BY));

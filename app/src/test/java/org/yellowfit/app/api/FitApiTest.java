@@ -46,6 +46,40 @@ class FitApiTest {
                 .forEach(c -> assertThat(c.get("verdict").asString()).isIn("fits", "fits-if"));
     }
 
+    /** The purpose: services, merit order in steps, the first five, what to ask next, and what is said when nothing serves. */
+    @Test
+    void aPurposeIsAnsweredToo(RunningApp app) {
+        RunningApp.Answer answer = app.post("/api/v1/fit", """
+                {"site": {"zone": "6b", "sunHours": 5, "moisture": [2, 4], "depthM": 0.8, "lengthM": 6, "slopePercent": 3, "roots": false},
+                 "wants": {"jobs": [{"job": "hedge", "clipped": true, "heightM": 0.5, "byYear": 4}], "evergreen": true, "heightM": [0.4, 2],
+                  "spreadM": [0.3, 2], "habits": ["mound", "columnar"], "neverGenera": ["Buxus"], "importance": {"evergreen": "must", "hedge": "much", "habits": "some"}}}""");
+        assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+        JsonNode best = answer.json().get("candidates").get(0);
+        assertThat(best.get("utility").asDouble()).isEqualTo(best.get("serve").asDouble());
+        assertThat(best.get("live").asString()).isEqualTo("fits");
+        assertThat(best.get("step").asInt()).isEqualTo(1);
+        List<String> wants = new ArrayList<>();
+        best.get("services").forEach(service -> wants.add(service.get("want").asString()));
+        assertThat(wants).containsExactly("hedge", "evergreen", "habits", "heightM", "spreadM");
+        assertThat(best.get("services").get(0).get("why").asString())
+                .contains("takes hard clipping", "50 cm in year 4");
+        List<String> as = new ArrayList<>();
+        answer.json().get("first").forEach(first -> {
+            as.add(first.get("as").asString());
+            assertThat(first.get("id").asString()).doesNotStartWith("buxus");
+        });
+        assertThat(as).containsExactly("best", "least-work", "longest-show", "cheapest", "unlike");
+        assertThat(answer.json().get("questions").get(0).propertyNames()).contains("field", "ask", "changes");
+        assertThat(answer.json().get("nothingServes").isNull()).isTrue();
+        JsonNode none = app.post(
+                        "/api/v1/fit",
+                        "{\"wants\":{\"jobs\":[{\"job\":\"climb\",\"supportHeightM\":25,\"byYear\":1}],\"must\":[\"climb\"]}}")
+                .json()
+                .get("nothingServes");
+        assertThat(none.get("why").asString()).isNotBlank();
+        assertThat(none.get("opens").get(0).get("plants").asInt()).isPositive();
+    }
+
     @Test
     void whyNotThisOneIsAnsweredWhateverItsVerdict(RunningApp app) {
         RunningApp.Answer answer = app.post(
@@ -77,6 +111,19 @@ class FitApiTest {
                 "{\"site\":{\"sunHours\":-1}}; site.sunHours",
                 "{\"site\":{\"ph\":11}}; site.ph",
                 "{\"limit\":0}; limit",
+                "{\"wants\":{\"jobs\":[{\"job\":\"hedge\"}]}}; wants.jobs[0].heightM",
+                "{\"wants\":{\"jobs\":[{\"job\":\"hegde\",\"heightM\":1}]}}; wants.jobs[0].job",
+                "{\"wants\":{\"jobs\":[{\"job\":\"edging\",\"colour\":\"red\"}]}}; wants.jobs[0].colour",
+                "{\"wants\":{\"jobs\":[{\"job\":\"cut\",\"months\":[13]}]}}; wants.jobs[0].months[0]",
+                "{\"wants\":{\"jobs\":[7]}}; wants.jobs[0].job",
+                "{\"wants\":{\"importance\":{\"evergreen\":\"very\"}}}; wants.importance.evergreen",
+                "{\"wants\":{\"importance\":{\"sun\":\"must\"}}}; wants.importance.sun",
+                "{\"wants\":{\"like\":{\"id\":\"no-such-plant\"}}}; wants.like.id",
+                "{\"wants\":{\"like\":{\"but\":[\"smaller\"]}}}; wants.like.id",
+                "{\"wants\":{\"instead\":\"no-such-plant\"}}; wants.instead",
+                "{\"wants\":{\"heightM\":[2,1]}}; wants.heightM",
+                "{\"wants\":{\"neverGenera\":[\"B4\"]}}; wants.neverGenera[0]",
+                "{\"site\":{\"moisture\":[4,2]}}; site.moistureTo",
                 "{\"limit\":501}; limit",
                 "{\"limit\":2.5}; limit",
                 "{\"policy\":\"wild\"}; policy",

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.support.ui.Select;
 
 /** The dense shortlist in a real browser: twenty at once, dials that re-rank, passing and bringing back. */
 class ShortlistJourneyTest extends BrowserTest {
@@ -24,14 +25,45 @@ class ShortlistJourneyTest extends BrowserTest {
     }
 
     @Test
-    void twentyThreadsAreSeenWithoutScrolling() {
+    void theFirstFiveAndEightLinesAreSeenWithoutScrolling() {
         browser.manage().window().setSize(new org.openqa.selenium.Dimension(1280, 800 + browserChrome()));
         openStrip();
         List<WebElement> rows = browser.findElements(By.cssSelector(".thread"));
         assertThat(rows).hasSize(20);
-        Number bottom = (Number)
-                browser.executeScript("return document.querySelectorAll('.thread')[19].getBoundingClientRect().bottom");
-        assertThat(bottom.doubleValue()).isLessThanOrEqualTo(800);
+        assertThat(browser.findElements(By.cssSelector(".first-five .first"))).hasSize(5);
+        assertThat(bottomOf(".first", 4)).isLessThan(bottomOf(".thread", 0));
+        assertThat(bottomOf(".thread", 7)).isLessThanOrEqualTo(800);
+    }
+
+    private double bottomOf(String css, int which) {
+        Number bottom = (Number) browser.executeScript(
+                "return document.querySelectorAll(arguments[0])[arguments[1]].getBoundingClientRect().bottom",
+                css,
+                which);
+        return bottom.doubleValue();
+    }
+
+    /** A job is said by choosing it and typing what it needs; what is wished for opens from the sentence. */
+    @Test
+    void theSentenceIsFilledByTappingAndTyping() {
+        openStrip();
+        new Select(browser.findElement(By.id("job-1-kind"))).selectByValue("hedge");
+        assertThat(browser.switchTo().activeElement().getAttribute("id")).isEqualTo("job-1-heightM");
+        type("#job-1-heightM", "50 cm", Keys.TAB);
+        patiently().until(driver -> !driver.findElements(By.id("job-2-kind")).isEmpty());
+        assertThat(attribute("#job-1-heightM", "value")).isEqualTo("50 cm");
+        isSound("shortlist with a hedge asked for");
+        String before = attribute(".first button", "data-id");
+        click("#wish-also summary");
+        tap("wants.evergreen", "yes");
+        press(Keys.ESCAPE);
+        untilText("#wish-also summary", "evergreen");
+        isSound("shortlist with wishes");
+        click(".first:nth-child(2) button");
+        untilText(
+                ".threads-right",
+                browser.findElement(By.cssSelector(".first:nth-child(2) b")).getText());
+        assertThat(before).isNotEmpty();
     }
 
     private int browserChrome() {

@@ -10,10 +10,17 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.serve.Importance;
+import org.yellowfit.core.serve.Wants;
 
 /** The shortlist over HTTP: dense, tried out, narrowed to nothing; substitutes; side by side by its address. */
 @ExtendWith(RunningApp.class)
@@ -124,13 +131,99 @@ class ShortlistScreensTest {
         assertThat(after.question().wants().must()).containsExactly("evergreen");
         assertThat(after.question().wants().screenHeightM()).isEqualTo(0.5);
         String html = text(screens.get("/visits/" + visit.id() + "/shortlist"));
-        assertThat(html).contains("never grass", "screen to 50 cm");
+        assertThat(html).contains("screen to 0.5 m", "evergreen must").containsPattern("said[^>]*>grass<");
         assertThat(ids(html)).isNotEmpty().noneMatch(plant -> plant.startsWith("carex-"));
         MvcTestResult refused = screens.post(
                 "/visits/" + visit.id() + "/wishes",
                 Map.of("version", String.valueOf(after.version()), "wants.screenHeightM", "very high"));
         assertThat(refused).hasStatus(422);
         assertThat(text(refused)).contains("value=\"very high\"", "not a length");
+    }
+
+    /** What a job needs is asked for at its blank, and nothing that was typed is lost. */
+    @Test
+    void aHedgeWithoutAHeightIsAskedHowHigh(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = strip(screens, Map.of());
+        Map<String, String> hedge = new HashMap<>(Map.of(
+                "version", String.valueOf(visit.version()),
+                "job.0.kind", "hedge",
+                "job.0.clipped", "yes",
+                "job.0.byYear", "4",
+                "wants.fragrance", "yes"));
+        MvcTestResult refused = screens.post("/visits/" + visit.id() + "/wishes", hedge);
+        assertThat(refused).hasStatus(422);
+        assertThat(text(refused)).contains("A hedge: how high?", "value=\"4\"", "aria-invalid=\"true\"");
+        hedge.put("job.0.heightM", "50 cm");
+        hedge.put("job.0.importance", "must");
+        assertThat(screens.post("/visits/" + visit.id() + "/wishes", hedge)).hasStatus3xxRedirection();
+        Wants wants = screens.again(visit.id()).question().wants();
+        assertThat(wants.jobs()).hasToString("[hedge clipped=yes heightM=0.5 byYear=4]");
+        assertThat(wants.importance()).containsEntry("hedge", Importance.MUST);
+        assertThat(wants.fragrance()).isTrue();
+        String html = text(screens.get("/visits/" + visit.id() + "/shortlist"));
+        assertThat(html).contains("first-five", "Does it best: ", "50 cm in year 4", "Worth asking next");
+    }
+
+    @Test
+    void aReadyMadeSentenceIsOneTap(RunningApp app) {
+        Screens screens = Screens.of(app);
+        for (String ready : SentencePage.READY) {
+            Visit visit = strip(screens, Map.of());
+            assertThat(text(screens.get("/visits/" + visit.id() + "/shortlist")))
+                    .contains("value=\"" + ready);
+            screens.post(
+                    "/visits/" + visit.id() + "/wishes",
+                    Map.of("version", String.valueOf(visit.version()), "ready", ready));
+            assertThat(screens.again(visit.id()).question().wants().jobs())
+                    .as(ready)
+                    .hasSize(1);
+        }
+    }
+
+    /** A plant that failed is never offered again, nor its kin; a name that nobody has is told at its field. */
+    @ParameterizedTest
+    @CsvSource({
+        "wants.instead, buxus, 302",
+        "wants.instead, Spindle Leg, 302",
+        "wants.instead, Qwxyz qwxyz, 422",
+        "like.plant, Skipper’s Sunday, 302",
+        "like.plant, Qwxyz, 422"
+    })
+    void aPlantIsMeantByItsName(String field, String name, int status, RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = strip(screens, Map.of());
+        MvcTestResult answer = screens.post(
+                "/visits/" + visit.id() + "/wishes",
+                Map.of("version", String.valueOf(visit.version()), field, name, "like.but", "smaller"));
+        assertThat(answer).hasStatus(status);
+        if (status == 422) {
+            assertThat(text(answer)).contains("No plant of this name", "value=\"" + name + "\"");
+            return;
+        }
+        String html = text(screens.get("/visits/" + visit.id() + "/shortlist"));
+        assertThat(ids(html)).isNotEmpty().noneMatch(id -> field.startsWith("wants") && id.startsWith("buxus"));
+    }
+
+    /** A job of one patch is asked there and nowhere else. */
+    @Test
+    void aJobOfAPatchIsAskedThereOnly(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = strip(screens, Map.of("wants.jobs", "edging|focal at=S1"));
+        assertThat(visit.wants().jobs()).hasSize(2);
+        assertThat(visit.question().wants().jobs()).hasToString("[edging]");
+        app.bean(Visits.class).put(visit.id(), new Edit().set(VisitFields.PATCH, "S1"), "A test");
+        assertThat(screens.again(visit.id()).question().wants().jobs()).hasToString("[edging, focal at=S1]");
+    }
+
+    /** L7: a sentence, the one thing in the way, and what giving it up would open. */
+    @Test
+    void whereNothingServesThatIsSaid(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = strip(
+                screens, Map.of("wants.jobs", "climb supportHeightM=20 byYear=1", "wants.importance", "climb=must"));
+        String html = text(screens.get("/visits/" + visit.id() + "/shortlist"));
+        assertThat(html).contains("Nothing serves here").containsPattern("Giving up “[^”]+”: \\d+ plants?");
     }
 
     @Test

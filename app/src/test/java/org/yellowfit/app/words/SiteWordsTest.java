@@ -8,11 +8,11 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteReader;
-import org.yellowfit.core.fit.Wants;
 import org.yellowfit.core.light.LightCutoffs;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Wants;
 
 class SiteWordsTest {
 

@@ -74,6 +74,15 @@ public enum ColourWord {
         return Arrays.asList(colour.name().split("[ -]")).contains(Words.of(this));
     }
 
+    /** How much further away a colour lies, in OKLab, than reads as this word. */
+    public double beyond(Colour colour) {
+        return typical.stream()
+                        .mapToDouble(lab -> lab.distanceTo(colour.lab()))
+                        .min()
+                        .orElseThrow()
+                - NEAR;
+    }
+
     private boolean isAnswer(Colour colour) {
         return names(colour) || typical.stream().anyMatch(lab -> lab.distanceTo(colour.lab()) < NEAR);
     }

@@ -15,7 +15,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.plant.YesNo;
 import org.yellowfit.core.season.Merits;
-import org.yellowfit.core.season.Show;
+import org.yellowfit.core.serve.PlantColumns;
 
 /**
  * A snapshot of the catalogue laid out for the fit: one array for each trait the quick marks read. NaN and −1 stand for
@@ -26,6 +26,9 @@ public final class Catalogue {
     private static final int MOST_HORIZONS_KEPT = 8;
 
     final Cultivar[] plants;
+    /** What they serve. */
+    final PlantColumns serve;
+
     final byte[] zoneMin;
     final byte[] zoneMax;
     /** True for every plant. */
@@ -47,8 +50,6 @@ public final class Catalogue {
     /** Takes no pot, as far as is known. */
     final boolean[] noPot;
 
-    /** How much it gives to look at, 0–1 (L3). */
-    final double[] show;
     /** Minutes of care a year; infinite when not known, so that it comes last among equals. */
     final double[] care;
     /** By which equals are ordered at last. */
@@ -85,6 +86,9 @@ public final class Catalogue {
     /** What the shop's watch list says of it; null for nothing. */
     final WatchList.Entry[] watched;
 
+    /** By plant, the share of made-up places it fits; null until that is worked out (L5). */
+    private volatile float[] breadth;
+
     private final Map<String, Integer> byId;
     private final Map<List<Double>, Sizes> sizes = new ConcurrentHashMap<>();
     private volatile Sizes lastSizes;
@@ -92,6 +96,7 @@ public final class Catalogue {
     private Catalogue(List<Cultivar> cultivars, WatchList watchList) {
         int n = cultivars.size();
         plants = cultivars.toArray(Cultivar[]::new);
+        serve = new PlantColumns(plants);
         zoneMin = new byte[n];
         zoneMax = new byte[n];
         none = new boolean[n];
@@ -107,7 +112,6 @@ public final class Catalogue {
         chieflyFruit = new boolean[n];
         climber = new boolean[n];
         noPot = new boolean[n];
-        show = new double[n];
         care = new double[n];
         name = new String[n];
         needsPartner = new boolean[n];
@@ -160,6 +164,24 @@ public final class Catalogue {
         return java.util.Collections.unmodifiableList(java.util.Arrays.asList(plants));
     }
 
+    float[] breadth() {
+        return breadth;
+    }
+
+    /** Whether specialists are known from plants that fit nearly everywhere, and come first among equals. */
+    public boolean knowsSpecialists() {
+        return breadth != null;
+    }
+
+    /**
+     * From now on, specialists come first among equals.
+     *
+     * @param before an earlier state of the catalogue, whose plants keep what was worked out for them; null for none
+     */
+    public void findSpecialists(Catalogue before) {
+        breadth = Breadth.of(this, before);
+    }
+
     /** Place of a plant in {@link #all}, −1 when it is not there. */
     public int indexOf(String id) {
         return byId.getOrDefault(id, -1);
@@ -209,7 +231,6 @@ public final class Catalogue {
         chieflyFruit[i] = chief.contains(Merit.FRUIT);
         climber[i] = plant.kind() == Kind.CLIMBER;
         noPot[i] = plant.is(Traits.POT_OK, YesNo.NO);
-        show[i] = Show.of(plant);
         name[i] = plant.name();
         care[i] = plant.get(Traits.CARE_MIN_YEAR).orElse(Double.POSITIVE_INFINITY);
         needsPartner[i] = plant.get(Traits.PARTNER_GROUP).isPresent();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.serve.Serving;
 
 /**
  * The second pass, for the few plants that are shown: every criterion with its reasons. For one question and one
@@ -17,16 +18,19 @@ final class Explaining {
 
     private final Catalogue plants;
     private final List<Asked> asked;
+    private final Serving serving;
 
     Explaining(Catalogue plants, Question question) {
         this.plants = plants;
+        serving = question.serving(plants);
         asked = Rules.ALL.stream()
                 .filter(rule -> rule.isAsked(question))
                 .map(rule -> new Asked(rule.name(), rule.judge(plants, question)))
                 .toList();
     }
 
-    Candidate candidate(int i, double score) {
+    Candidate candidate(Ranked ranked) {
+        int i = ranked.index();
         List<Judgement> judgements = new ArrayList<>();
         List<Fact> notes = new ArrayList<>();
         double known = 0;
@@ -46,13 +50,13 @@ final class Explaining {
         Optional<Judgement> worst = judgements.stream().min(Comparator.comparingDouble(Judgement::score));
         Optional<Judgement> limiting = worst.filter(judgement -> judgement.score() < 1);
         return new Candidate(
-                plants.plants[i],
+                ranked,
                 verdict(worst),
-                score,
                 all == 0 ? 0 : known / all,
                 limiting.map(Judgement::criterion),
                 judgements,
                 notes,
+                serving.services(i),
                 Optional.empty());
     }
 

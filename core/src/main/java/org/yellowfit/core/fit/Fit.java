@@ -6,119 +6,88 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.PriorityQueue;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 
-/** Ranks the plants of a catalogue against a place, with reasons. The one entry to this package's rules. */
+/** Ranks the plants of a catalogue against a place and a purpose, with reasons. The one entry to this package's rules. */
 public final class Fit {
 
-    /** Among so many of the best that need no remedy the nearest one to offer instead is looked for. */
-    private static final int OFFERED_FROM = 60;
-
-    private record Scored(int index, double score, double worth) {
-
-        /** Fits before fits-if before no. */
-        int band() {
-            return Band.verdict(score).ordinal();
-        }
-
-        /** Steps within which plants are as good as each other (L5). */
-        long step() {
-            return step(worth);
-        }
-
-        static long step(double worth) {
-            return Math.round(worth / RuleNumber.STEP_OF_WORTH.value);
-        }
-    }
-
-    /** What a plant must have to come before the last of those kept, as far as it can be told before it is scored. */
-    private static final class Entry {
-
-        /** No score would do. */
-        static final double CLOSED = 2;
-        /** Within it, scores of a tie are left to the comparison. */
-        private static final double ROUNDING = 1e-9;
-
-        private final boolean includeNo;
-        private double floor;
-        private double tieFloor;
-        private long leastStep = Long.MIN_VALUE;
-        private double mostCare = Double.POSITIVE_INFINITY;
-
-        Entry(boolean includeNo) {
-            this.includeNo = includeNo;
-            this.floor = Marking.floor(includeNo, Marking.ANY);
-        }
-
-        /** The last one kept fits, and takes so much care. */
-        void onlyBefore(Scored last, double care) {
-            floor = Math.max(floor, Band.FITS_IF_TO);
-            tieFloor = Math.max(floor, Marking.floor(includeNo, last.score() - ROUNDING));
-            leastStep = last.step();
-            mostCare = last.score() >= 1 ? care : Double.POSITIVE_INFINITY;
-        }
-
-        /** The score that every criterion has to pass, of a plant that reaches this step at the most. */
-        double floor(long step, double care) {
-            if (step > leastStep) {
-                return floor;
-            }
-            return step < leastStep || care > mostCare ? CLOSED : tieFloor;
-        }
-    }
+    /** Among so many of the best the first five, and the nearest that needs no remedy, are looked for. */
+    static final int POOL = 100;
+    /** Where the best are of too few species, so many times as many are looked at. */
+    private static final int MORE = 10;
 
     private final Catalogue plants;
 
-    /**
-     * By verdict, then by worth; among equals by score, less work, and name. Never by id or by place in the catalogue.
-     */
-    private final Comparator<Scored> bestFirst;
-
     public Fit(Catalogue plants) {
         this.plants = plants;
-        bestFirst = Comparator.comparingInt(Scored::band)
-                .thenComparingLong(scored -> -scored.step())
-                .thenComparingDouble(scored -> -scored.score())
-                .thenComparingDouble(scored -> plants.care[scored.index()])
-                .thenComparing(scored -> plants.name[scored.index()])
-                .thenComparing(scored -> plants.plants[scored.index()].id());
     }
 
     /** @throws IllegalArgumentException when {@code scope.only} names a plant the catalogue does not have */
     public FitResult rank(Question question, Scope scope) {
         if (!scope.only().isEmpty()) {
-            List<Candidate> asked = explained(these(question, scope), question);
-            boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
-            List<Scored> offered = allFit ? List.of() : bestOf(question, false, OFFERED_FROM);
-            return new FitResult(asked.size(), withInstead(asked, offered));
+            return these(question, scope);
         }
-        // One pass serves both: those that need no remedy always come first.
-        List<Scored> best = bestOf(question, scope.includeNo(), Math.max(scope.limit(), OFFERED_FROM));
-        List<Scored> shown = best.subList(0, Math.min(best.size(), scope.limit()));
-        return new FitResult(plants.size(), withInstead(explained(shown, question), best));
+        // One pass serves all: the first five, and what needs no remedy to be offered instead.
+        Ordering ordering = new Ordering(plants, question);
+        List<Ranked> best = ordering.best(scope.includeNo(), Math.max(scope.limit(), POOL));
+        List<Ranked> shown = best.subList(0, Math.min(best.size(), scope.limit()));
+        return new FitResult(
+                plants.size(), best, withInstead(explain(question, shown), best), firstFive(question, best));
     }
 
-    /** The best in order, with nothing said of them yet. */
+    private FitResult these(Question question, Scope scope) {
+        List<Integer> indices = new ArrayList<>();
+        for (String id : scope.only()) {
+            int i = plants.indexOf(id);
+            if (i < 0) {
+                throw new Refused("The catalogue has no cultivar with the id “%s”.", id);
+            }
+            indices.add(i);
+        }
+        List<Ranked> all = new Ordering(plants, question).these(indices);
+        List<Candidate> asked = explain(question, all.subList(0, Math.min(scope.limit(), all.size())));
+        boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
+        List<Ranked> offered = allFit ? List.of() : order(question, POOL);
+        return new FitResult(all.size(), all, withInstead(asked, offered), FirstFive.of(plants, question, all));
+    }
+
+    /** The best in merit order, with nothing said of them yet. */
     public List<Ranked> order(Question question, int most) {
-        return bestOf(question, false, most).stream()
-                .map(each -> new Ranked(
-                        each.index(),
-                        plants.plants[each.index()],
-                        each.score() >= Band.FITS_FROM ? Verdict.FITS : Verdict.FITS_IF,
-                        each.score()))
-                .toList();
+        return new Ordering(plants, question).best(false, most);
+    }
+
+    /** The first five of those ranked (L6); of more than those where they are of too few species. */
+    public List<First> firstFive(Question question, List<Ranked> ranked) {
+        List<First> first = FirstFive.of(plants, question, ranked);
+        int most = ranked.size();
+        boolean more = true;
+        while (first.size() < FirstFive.MOST && more && most < plants.size()) {
+            most = Math.min(plants.size(), MORE * (most + 1));
+            List<Ranked> pool = order(question, most);
+            first = FirstFive.of(plants, question, pool);
+            more = pool.size() == most;
+        }
+        return first;
+    }
+
+    /** What to ask next, the question that changes the first five most first (L8). */
+    public List<AskNext> askNext(Question question, Scope scope, List<Ranked> ranked) {
+        List<Integer> pool = scope.only().stream().map(plants::indexOf).toList();
+        return AskNext.of(plants, question, ranked, pool);
+    }
+
+    /** What to say when nothing serves (L7); empty where something does. */
+    public Optional<NothingServes> nothingServes(Question question, List<Ranked> ranked) {
+        return NothingServes.of(plants, question, ranked);
     }
 
     /** Says of each of the plants why, with no search for another that would need no remedy. */
     public List<Candidate> explain(Question question, List<Ranked> ranked) {
         Explaining explaining = new Explaining(plants, question);
-        return ranked.stream()
-                .map(each -> explaining.candidate(each.index(), each.score()))
-                .toList();
+        return ranked.stream().map(explaining::candidate).toList();
     }
 
     /** The place's own values, by the criteria that can be judged there, in the order in which they are told. */
@@ -157,77 +126,23 @@ public final class Fit {
      */
     public record Counts(int fit, int fitIf) {}
 
-    private List<Candidate> explained(List<Scored> scored, Question question) {
-        Explaining explaining = new Explaining(plants, question);
-        return scored.stream()
-                .map(each -> explaining.candidate(each.index(), each.score()))
-                .toList();
-    }
-
-    private List<Scored> bestOf(Question question, boolean includeNo, int most) {
-        PriorityQueue<Scored> kept = new PriorityQueue<>(bestFirst.reversed());
-        Marking marking = new Marking(plants, question);
-        Entry entry = new Entry(includeNo);
-        for (int i = 0; i < plants.size(); i++) {
-            double floor = entry.floor(Scored.step(marking.mostWorth(i)), plants.care[i]);
-            double score = floor == Entry.CLOSED ? Marking.RULED_OUT : marking.score(i, floor);
-            if (score == Marking.RULED_OUT) {
-                continue;
-            }
-            Scored scored = new Scored(i, score, marking.worth(i));
-            if (kept.size() < most) {
-                kept.add(scored);
-            } else if (bestFirst.compare(scored, kept.peek()) < 0) {
-                kept.poll();
-                kept.add(scored);
-            } else {
-                continue;
-            }
-            // Once there are enough that fit, nothing that needs a remedy and nothing worth less can come in any more.
-            if (kept.size() == most && kept.peek().band() == Verdict.FITS.ordinal()) {
-                entry.onlyBefore(kept.peek(), plants.care[kept.peek().index()]);
-            }
-        }
-        return kept.stream().sorted(bestFirst).toList();
-    }
-
-    private List<Scored> these(Question question, Scope scope) {
-        Marking marking = new Marking(plants, question);
-        List<Scored> scored = new ArrayList<>();
-        for (String id : scope.only()) {
-            int i = plants.indexOf(id);
-            if (i < 0) {
-                throw new Refused("The catalogue has no cultivar with the id “%s”.", id);
-            }
-            double score = marking.score(i);
-            scored.add(new Scored(i, score, marking.worth(i)));
-        }
-        return scored.stream().sorted(bestFirst).limit(scope.limit()).toList();
-    }
-
-    private List<Candidate> withInstead(List<Candidate> candidates, List<Scored> best) {
+    private static List<Candidate> withInstead(List<Candidate> candidates, List<Ranked> best) {
         List<Cultivar> offered = best.stream()
-                .filter(scored -> scored.score() >= Band.FITS_FROM)
-                .limit(OFFERED_FROM)
-                .map(scored -> plants.plants[scored.index()])
+                .filter(each -> each.verdict() == Verdict.FITS)
+                .limit(POOL)
+                .map(Ranked::plant)
                 .toList();
         return candidates.stream()
-                .map(candidate -> candidate.verdict() == Verdict.FITS ? candidate : offering(candidate, offered))
+                .map(candidate -> candidate.verdict() == Verdict.FITS
+                        ? candidate
+                        : candidate.offering(nearest(candidate.plant(), offered)))
                 .toList();
     }
 
-    private static Candidate offering(Candidate candidate, List<Cultivar> offered) {
-        Optional<Cultivar> nearest = offered.stream()
-                .filter(plant -> !plant.id().equals(candidate.plant().id()))
-                .max(Comparator.comparingDouble(plant -> Likeness.between(candidate.plant(), plant)));
-        return new Candidate(
-                candidate.plant(),
-                candidate.verdict(),
-                candidate.score(),
-                candidate.confidence(),
-                candidate.limiting(),
-                candidate.criteria(),
-                candidate.notes(),
-                nearest);
+    private static Cultivar nearest(Cultivar asked, List<Cultivar> offered) {
+        return offered.stream()
+                .filter(plant -> !plant.id().equals(asked.id()))
+                .max(Comparator.comparingDouble(plant -> Likeness.between(asked, plant)))
+                .orElse(null);
     }
 }

@@ -75,7 +75,9 @@ final class HardinessRule implements Rule {
             springsKnown = winter.springFrosts() != null;
             recordedLoss = springsKnown ? winter.springFrosts().lossChance(BudBreak.USUAL_DEGREE_DAYS) : Double.NaN;
             flowersAsked = new AskedFor(q.wants()).flowers(plants);
-            seasonAsked = pot || q.wants().kinds().contains(Kind.ANNUAL);
+            seasonAsked = pot
+                    || q.wants().kinds().contains(Kind.ANNUAL)
+                    || q.wants().jobs().stream().anyMatch(job -> job.kind().isPot());
         }
 
         /** A3: what the spot itself and what is done there change, in half-zones. */

@@ -23,15 +23,15 @@ final class Marking {
 
     private static final double LIMITING_SHARE = RuleNumber.LIMITING_SHARE.value;
 
+    /** Criteria of the first look: by their turns, winter and sun to live. */
+    private static final int LOOKED_AT_FIRST = 2;
+
     private final Judge[] judges;
     private final double[] weightOf;
     private final double[] scores;
     private final double[] weights;
     private final Ruling ruling = new Ruling();
-    private final boolean wishes;
-    private final double[] show;
     private boolean close;
-    private double met;
 
     Marking(Catalogue plants, Question question) {
         List<Judge> ready = new ArrayList<>();
@@ -44,8 +44,6 @@ final class Marking {
                 });
             }
         }
-        wishes = !question.wants().wishesNothing();
-        show = plants.show;
         judges = ready.toArray(Judge[]::new);
         weightOf = rules.stream().mapToDouble(rule -> rule.name().weight()).toArray();
         scores = new double[judges.length];
@@ -75,7 +73,6 @@ final class Marking {
         int limiting = -1;
         int n = 0;
         close = false;
-        met = 1;
         for (int c = 0; c < judges.length; c++) {
             judges[c].judge(i, ruling);
             if (!ruling.isTold()) {
@@ -86,7 +83,6 @@ final class Marking {
                 return RULED_OUT;
             }
             close |= ruling.outcome().isClose();
-            met = ruling.is(Outcome.WISHES_MET_IN_PART) ? ruling.margin() : met;
             if (score < lowest) {
                 lowest = score;
                 limiting = n;
@@ -97,24 +93,20 @@ final class Marking {
         return n == 0 ? Band.NEUTRAL : combined(n, limiting);
     }
 
-    /**
-     * What the plant scored last is worth to the customer among those of its verdict (rules L3 and L4): what it meets
-     * of the
-     * wishes, then what it gives to look at; a close call counts a little less.
-     */
-    double worth(int i) {
-        return serves(i, met) * (close ? RuleNumber.CLOSE_IN_WORTH.value : 1);
+    /** A look at what rules most plants out and costs next to nothing; false for one that surely does not live here. */
+    boolean mayLive(int i) {
+        for (int c = 0; c < Math.min(LOOKED_AT_FIRST, judges.length); c++) {
+            judges[c].judge(i, ruling);
+            if (ruling.isTold() && ruling.score() <= Band.NO_TO) {
+                return false;
+            }
+        }
+        return true;
     }
 
-    /** More than this the plant cannot be worth, whatever the criteria say. */
-    double mostWorth(int i) {
-        return serves(i, 1);
-    }
-
-    private double serves(int i, double wishesMet) {
-        return wishes
-                ? RuleNumber.WISHES_IN_WORTH.value * wishesMet + (1 - RuleNumber.WISHES_IN_WORTH.value) * show[i]
-                : show[i];
+    /** How the plant scored last lives here. */
+    Live live(double score) {
+        return Live.of(score, close);
     }
 
     private double combined(int n, int limiting) {

@@ -29,10 +29,13 @@ final class MoistureRule implements Rule {
 
     @Override
     public Optional<Judge> judge(Catalogue plants, Question q) {
-        return Optional.ofNullable(q.site().soil().moisture()).map(here -> new MoistureJudge(plants, here));
+        SoilConditions soil = q.site().soil();
+        return Optional.ofNullable(soil.moisture())
+                .map(known -> new MoistureJudge(plants, soil.driest(), soil.wettest()));
     }
 
-    private record MoistureJudge(Catalogue plants, double here) implements Judge {
+    /** Where the ground swings, a plant takes both ends. */
+    private record MoistureJudge(Catalogue plants, double driest, double wettest) implements Judge {
 
         @Override
         public void judge(int i, Ruling into) {
@@ -41,16 +44,21 @@ final class MoistureRule implements Rule {
                 into.set(Outcome.UNKNOWN);
                 return;
             }
-            double inside = Math.min(here - low, plants.moistureHigh[i] - here);
+            double inside = Math.min(driest - low, plants.moistureHigh[i] - wettest);
             if (inside >= 0) {
                 into.set(Outcome.MOISTURE_SUITS);
             } else if (-inside <= RuleNumber.MOISTURE_REACH.value) {
                 into.set(Outcome.MOISTURE_NEAR, inside);
             } else {
                 boolean survived =
-                        here < low && low - here <= RuleNumber.MOISTURE_FAR.value && survivesDry(plants.plants[i]);
+                        driest < low && low - driest <= RuleNumber.MOISTURE_FAR.value && survivesDry(plants.plants[i]);
                 into.set(survived ? Outcome.MOISTURE_SURVIVED : Outcome.MOISTURE_FAR, inside);
             }
+        }
+
+        /** The end of the ground that is harder for the plant. */
+        private double here(double low, double high) {
+            return high - wettest < driest - low ? wettest : driest;
         }
 
         private static boolean survivesDry(Cultivar plant) {
@@ -59,6 +67,10 @@ final class MoistureRule implements Rule {
 
         @Override
         public Fact site() {
+            return driest == wettest ? said(driest) : range(driest, wettest);
+        }
+
+        private static Fact said(double here) {
             return Fact.of("moisture.site", Amount.steps(here), Moisture.of(here));
         }
 
@@ -67,10 +79,11 @@ final class MoistureRule implements Rule {
             double low = plants.moistureLow[i];
             double high = plants.moistureHigh[i];
             Fact takes = range(low, high);
+            double here = here(low, high);
             Strip strip = Strip.around(low, high, here, RuleNumber.MOISTURE_STRIP_STEP.value);
             if (here > high) {
-                return Finding.of(ruling, takes, Fact.of("moisture.wet", site(), takes), strip)
-                        .with(tooWet(high));
+                return Finding.of(ruling, takes, Fact.of("moisture.wet", said(here), takes), strip)
+                        .with(tooWet(here, high));
             }
             if (here >= low) {
                 return Finding.of(ruling, takes, Fact.of("moisture.fits", site(), takes), strip);
@@ -78,11 +91,11 @@ final class MoistureRule implements Rule {
             boolean survives = survivesDry(plants.plants[i]);
             double goodFrom = plants.plants[i].get(Traits.LOOKS_GOOD_FROM).orElse(low);
             Fact why = survives
-                    ? Fact.of("moisture.survives", site(), takes, Amount.steps(goodFrom), Moisture.of(goodFrom))
-                    : Fact.of("moisture.dry", site(), takes);
+                    ? Fact.of("moisture.survives", said(here), takes, Amount.steps(goodFrom), Moisture.of(goodFrom))
+                    : Fact.of("moisture.dry", said(here), takes);
             return Finding.of(ruling, takes, why, strip)
                     .byRule(survives ? "C7" : "C3")
-                    .with(tooDry(low, survives, Appearance.wantsDrySummer(plants.plants[i])));
+                    .with(tooDry(here, low, survives, Appearance.wantsDrySummer(plants.plants[i])));
         }
 
         /** A word beside every number on a scale of our own. */
@@ -94,7 +107,7 @@ final class MoistureRule implements Rule {
                     : Fact.of("moisture.range", Amount.steps(low), Amount.steps(high), driest, wettest);
         }
 
-        private List<Remedy> tooWet(double high) {
+        private static List<Remedy> tooWet(double here, double high) {
             return here - high > RuleNumber.MOISTURE_FAR.value
                     ? List.of()
                     : List.of(
@@ -103,16 +116,16 @@ final class MoistureRule implements Rule {
         }
 
         private static Remedy drier(Remedy.Action action, double to, String key) {
-            return Remedy.of(action, site -> site.withSoil(soil -> soil.withMoisture(to)), key);
+            return Remedy.of(action, site -> site.withSoil(soil -> soil.drained(to)), key);
         }
 
-        private List<Remedy> tooDry(double low, boolean survives, boolean wantsDrySummer) {
+        private static List<Remedy> tooDry(double here, double low, boolean survives, boolean wantsDrySummer) {
             boolean helps = low - here <= RuleNumber.MOISTURE_FAR.value && !wantsDrySummer;
             return !helps
                     ? List.of()
                     : List.of(Remedy.of(
                             Remedy.Action.WATER,
-                            site -> site.withSoil(soil -> soil.withMoisture(low)),
+                            site -> site.withSoil(soil -> soil.watered(low)),
                             survives ? "water.establish" : "water.always"));
         }
     }

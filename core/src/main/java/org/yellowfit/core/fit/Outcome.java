@@ -104,10 +104,12 @@ enum Outcome {
     FRUITS("F6", FITS, 1, 0, ""),
     NO_PARTNER_NEAR("F6", FITS_IF, 1, 0, ""),
 
-    WISHES_MET("G5", FITS, 1, 0, ""),
-    WISHES_MET_IN_PART("G5", FITS_IF, 0, 1, "share of the wishes met"),
-    WISHES_MISSED("G5", NO, 0.5, 0, ""),
-    MUST_MISSED("G5", NO, 0.6, 0, ""),
+    /** Wishes lower how it serves, never the verdict. */
+    WISHES_WEIGHED("L3", FITS, 1, 0, ""),
+    MUST_UNKNOWN("L3", FITS_IF, 0.5, 0, ""),
+    MUST_MISSED("L3", NO, 0.6, 0, ""),
+    POT_UNKNOWN("C8", FITS_IF, 0.5, 0, ""),
+    TAKES_NO_POT("C8", NO, 0.4, 0, ""),
     NEVER_WANTED("G5", NO, 0.3, 0, ""),
     OTHER_KIND("G5", NO, 0, 0, "");
 

@@ -13,6 +13,8 @@ import static org.yellowfit.core.measure.Checks.betweenOrUnknown;
  * @param pathClearanceM taken off the depth, m
  * @param supportHeightM of the wall, trellis or tree a climber goes up, m (F9)
  * @param horizonYears   the age at which size is judged, 1–100 years
+ * @param slopePercent   of the ground, % (100: 45°)
+ * @param containerL     of the pot, litres
  */
 public record Room(
         Double depthM,
@@ -21,10 +23,12 @@ public record Room(
         double wallClearanceM,
         double pathClearanceM,
         double horizonYears,
-        Double supportHeightM) {
+        Double supportHeightM,
+        Double slopePercent,
+        Double containerL) {
 
     public static final double USUAL_HORIZON_YEARS = 10;
-    public static final Room UNKNOWN = new Room(null, null, null, 0, 0, USUAL_HORIZON_YEARS, null);
+    public static final Room UNKNOWN = new Room(null, null, null, 0, 0, USUAL_HORIZON_YEARS, null, null, null);
 
     private static final double LONGEST_M = 10_000;
     private static final double HIGHEST_M = 500;
@@ -36,6 +40,8 @@ public record Room(
         between("The clearance from the wall", wallClearanceM, 0, LONGEST_M, "m");
         between("The clearance from the path", pathClearanceM, 0, LONGEST_M, "m");
         betweenOrUnknown("The support’s height", supportHeightM, 0, HIGHEST_M, "m");
+        betweenOrUnknown("The slope", slopePercent, 0, 200, "%");
+        betweenOrUnknown("The pot", containerL, 0, 100_000, "l");
         between("The horizon", horizonYears, 1, 100, "years");
     }
 
@@ -57,11 +63,29 @@ public record Room(
     public Room forSpread(double spreadM) {
         Double depth = depthM == null ? null : (Double) Math.max(depthM, spreadM + wallClearanceM + pathClearanceM);
         Double length = lengthM == null ? null : (Double) Math.max(lengthM, spreadM);
-        return new Room(depth, length, maxHeightM, wallClearanceM, pathClearanceM, horizonYears, supportHeightM);
+        return new Room(
+                depth,
+                length,
+                maxHeightM,
+                wallClearanceM,
+                pathClearanceM,
+                horizonYears,
+                supportHeightM,
+                slopePercent,
+                containerL);
     }
 
     public Room forHeight(double heightM) {
         Double limit = maxHeightM == null ? null : (Double) Math.max(maxHeightM, heightM);
-        return new Room(depthM, lengthM, limit, wallClearanceM, pathClearanceM, horizonYears, supportHeightM);
+        return new Room(
+                depthM,
+                lengthM,
+                limit,
+                wallClearanceM,
+                pathClearanceM,
+                horizonYears,
+                supportHeightM,
+                slopePercent,
+                containerL);
     }
 }

@@ -84,13 +84,14 @@ public final class SideBySide {
     public static List<Winner> winners(List<Candidate> candidates, Question question) {
         List<Winner> winners = new ArrayList<>();
         best(winners, Fact.of("winner.fit"), candidates, Candidate::score, score -> Fact.of("winner.fit.value"));
-        for (Wish wish : Wish.of(candidates.get(0).plant(), question.wants(), question)) {
+        for (int k = 0; k < candidates.get(0).services().size(); k++) {
+            int asked = k;
             best(
                     winners,
-                    wish.asked(),
+                    candidates.get(0).services().get(k).asked(),
                     candidates,
-                    candidate -> met(candidate.plant(), wish.field(), question),
-                    met -> Fact.of(met >= 1 ? "winner.met" : "winner.part"));
+                    candidate -> candidate.services().get(asked).met(),
+                    met -> Fact.of(met >= 1 - EVEN ? "winner.met" : "winner.part"));
         }
         best(
                 winners,
@@ -115,14 +116,6 @@ public final class SideBySide {
                 candidate -> thirdsInFlower(candidate.plant(), question),
                 thirds -> Fact.of("winner.bloom.value", Math.round(thirds * DAYS_PER_THIRD)));
         return winners;
-    }
-
-    private static double met(Cultivar plant, String field, Question question) {
-        return Wish.of(plant, question.wants(), question).stream()
-                .filter(each -> each.field().equals(field))
-                .mapToDouble(each -> each.isUnknown() ? -1 : each.met())
-                .findFirst()
-                .orElse(-1);
     }
 
     private static double thirdsInFlower(Cultivar plant, Question question) {

@@ -42,6 +42,11 @@ public final class SiteFields {
     public static final Field<Drainage> DRAINAGE = Field.word("drainage", Drainage.class);
     public static final Field<Double> PH = Field.number("ph", 3, 10, "");
     public static final Field<Double> MOISTURE = Field.number("moisture", 1, 5, "");
+    /** The wet end of ground that swings; the moisture is the dry one. */
+    public static final Field<Double> MOISTURE_TO = Field.number("moistureTo", 1, 5, "");
+    /** Tree roots in the ground. */
+    public static final Field<Boolean> ROOTS = Field.yesNo("roots");
+
     public static final Field<Boolean> CONTAINER = Field.yesNo("container");
 
     public static final Field<Double> DEPTH = Field.number("depthM", 0.01, LONGEST_M, "m");
@@ -51,6 +56,9 @@ public final class SiteFields {
     public static final Field<Double> PATH_CLEARANCE = Field.number("pathClearanceM", 0, LONGEST_M, "m");
     public static final Field<Double> HORIZON = Field.number("horizonYears", 1, 100, "years");
     public static final Field<Double> SUPPORT_HEIGHT = Field.number("supportHeightM", 0, HIGHEST_M, "m");
+
+    public static final Field<Double> SLOPE = Field.number("slopePercent", 0, 200, "%");
+    public static final Field<Double> CONTAINER_L = Field.number("containerL", 0.2, 100_000, "l");
 
     public static final Field<List<Exposure>> EXPOSURE = Field.list("exposure", Exposure::parse, Words::of);
     public static final Field<Pressure> DEER = Field.word("deer", Pressure.class);
@@ -83,6 +91,8 @@ public final class SiteFields {
             DRAINAGE,
             PH,
             MOISTURE,
+            MOISTURE_TO,
+            ROOTS,
             CONTAINER,
             DEPTH,
             LENGTH,
@@ -91,6 +101,8 @@ public final class SiteFields {
             PATH_CLEARANCE,
             HORIZON,
             SUPPORT_HEIGHT,
+            SLOPE,
+            CONTAINER_L,
             EXPOSURE,
             DEER,
             RABBITS,
@@ -114,7 +126,13 @@ public final class SiteFields {
                 new LightConditions(
                         told.get(SUN_HOURS), told.get(HOT_HOURS), told.get(REFLECTED_HEAT), told.get(HOT_SUMMER)),
                 new SoilConditions(
-                        told.get(TEXTURE), told.get(DRAINAGE), told.get(PH), told.get(MOISTURE), told.get(CONTAINER)),
+                        told.get(TEXTURE),
+                        told.get(DRAINAGE),
+                        told.get(PH),
+                        told.get(MOISTURE),
+                        told.get(MOISTURE_TO),
+                        told.get(ROOTS),
+                        told.get(CONTAINER)),
                 room(told),
                 surroundings(told),
                 new PlantingSeason(told.get(PLANTING_DATE), told.get(FIRST_FROST), told.get(LATITUDE)),
@@ -124,6 +142,11 @@ public final class SiteFields {
 
     /** Notes values that cannot stand together. */
     public static void checkTogether(FieldValues told, InputReader in) {
+        Double dry = told.get(MOISTURE);
+        Double wet = told.get(MOISTURE_TO);
+        if (wet != null && (dry == null || wet < dry)) {
+            in.problem(MOISTURE_TO.name(), "Ground that swings has its dry end first, then its wet one.");
+        }
         Room room = room(told);
         if (room.depthM() != null && room.wallClearanceM() + room.pathClearanceM() >= room.depthM()) {
             in.problem(
@@ -151,7 +174,9 @@ public final class SiteFields {
                 told.get(WALL_CLEARANCE, 0.0),
                 told.get(PATH_CLEARANCE, 0.0),
                 told.get(HORIZON, Room.USUAL_HORIZON_YEARS),
-                told.get(SUPPORT_HEIGHT));
+                told.get(SUPPORT_HEIGHT),
+                told.get(SLOPE),
+                told.get(CONTAINER_L));
     }
 
     private static Surroundings surroundings(FieldValues told) {

@@ -6,6 +6,9 @@ import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Hedges;
+import org.yellowfit.core.serve.JobFields;
+import org.yellowfit.core.serve.JobKind;
 
 /**
  * Size at the horizon against the room there is (rules D1 to D5): height in flower under a limit, or spread in the
@@ -62,6 +65,8 @@ final class SpaceRule implements Rule {
         private final boolean narrow;
         private final boolean pruned;
         private final boolean[] mayBeKept;
+        /** Height or width at which a clipped hedge is kept, m; NaN where none is asked for (L2). */
+        private final double clipped;
 
         SpaceJudge(Catalogue plants, Question q, double room) {
             this.plants = plants;
@@ -75,6 +80,11 @@ final class SpaceRule implements Rule {
             narrow = !upward && room < RuleNumber.NARROW_STRIP.value;
             pruned = q.site().upkeep().does(Upkeep.Task.PRUNED_TO_SIZE);
             mayBeKept = upward ? plants.heightKept : plants.widthKept;
+            clipped = q.wants().jobs().stream()
+                    .filter(job -> job.kind() == JobKind.HEDGE && job.get(JobFields.CLIPPED, false))
+                    .mapToDouble(job -> upward ? job.get(JobFields.HEIGHT) : Hedges.clippedWidth(job))
+                    .max()
+                    .orElse(Double.NaN);
         }
 
         @Override
@@ -135,11 +145,16 @@ final class SpaceRule implements Rule {
         }
 
         private double mid(int i) {
-            return upward ? sizes.heightMid(i) : sizes.spreadMid(i);
+            return kept(i, upward ? sizes.heightMid(i) : sizes.spreadMid(i));
         }
 
         private double high(int i) {
-            return upward ? sizes.heightHigh(i) : sizes.spreadHigh(i);
+            return kept(i, upward ? sizes.heightHigh(i) : sizes.spreadHigh(i));
+        }
+
+        /** A clipped hedge is as large as it is kept. */
+        private double kept(int i, double size) {
+            return size > clipped && Hedges.mayBeClipped(plants.plants[i]) ? clipped : size;
         }
 
         @Override

@@ -58,11 +58,19 @@ public record Surroundings(
     }
 
     public Surroundings withoutDeer() {
-        return new Surroundings(exposure, Pressure.NONE, rabbits, children, pets, strictlyNoHazards, roadSalt);
+        return withDeer(Pressure.NONE);
     }
 
     public Surroundings withoutRabbits() {
         return new Surroundings(exposure, deer, Pressure.NONE, children, pets, strictlyNoHazards, roadSalt);
+    }
+
+    public Surroundings withDeer(Pressure pressure) {
+        return new Surroundings(exposure, pressure, rabbits, children, pets, strictlyNoHazards, roadSalt);
+    }
+
+    public Surroundings withChildrenAndPets() {
+        return new Surroundings(exposure, deer, rabbits, true, true, strictlyNoHazards, roadSalt);
     }
 
     /** Where neither children nor pets reach. */

@@ -7,8 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.serve.Importance;
+import org.yellowfit.core.serve.Serving;
 
 /**
  * What keeps plants out: each demand of the place and of the customer by itself. Tells which plants lack one thing
@@ -80,9 +83,15 @@ public final class UnmetDemands {
 
     /** What each single demand keeps out, the one that opens most first. */
     public List<Opening> openings() {
+        return openings(i -> true);
+    }
+
+    /** The same of some of the plants only, by their places in the catalogue. */
+    List<Opening> openings(IntPredicate counted) {
         List<Opening> openings = new ArrayList<>();
         for (int d = 0; d < demands.size(); d++) {
-            List<Integer> only = lackingOnly(1L << d);
+            List<Integer> only =
+                    lackingOnly(1L << d).stream().filter(counted::test).toList();
             if (!only.isEmpty()) {
                 openings.add(new Opening(demands.get(d), only.size(), best(only)));
             }
@@ -201,47 +210,48 @@ public final class UnmetDemands {
     }
 
     private void lackingWishes() {
+        Serving serving = question.serving(plants);
+        WantsRule.Nevers nevers = new WantsRule.Nevers(plants, question, serving);
         for (int i = 0; i < lacks.length; i++) {
-            lacks[i] |= lacksWishes(plants.plants[i]);
+            lacks[i] |= lacksWishes(i, serving, nevers);
         }
     }
 
-    private long lacksWishes(Cultivar plant) {
+    private long lacksWishes(int i, Serving serving, WantsRule.Nevers nevers) {
         long lack = 0;
-        if (WantsRule.isOtherKind(plant, question.wants()) || WantsRule.isNeverKind(plant, question.wants())) {
-            lack |= bit(
-                    "wants.kinds",
-                    () -> wish(
-                            "wants.kinds",
-                            question.wants().kinds().isEmpty()
-                                    ? Fact.of("demand.kind.never")
-                                    : Fact.of(
-                                            "value",
-                                            List.copyOf(question.wants().kinds()))));
+        if (nevers.isOtherKind(i) || nevers.isNeverKind(i)) {
+            lack |= bit("wants.kinds", this::kindAsked);
         }
-        for (Wish wish : WantsRule.unwanted(plant, question)) {
-            lack |= bit(
-                    "wants.never." + wish.field(),
-                    () -> wish("wants.never." + wish.field(), Fact.of("demand.never", wish.asked())));
+        if (nevers.isNeverGenus(i)) {
+            lack |= bit("wants.neverGenera", () -> wish("wants.neverGenera", Fact.of("demand.genus")));
         }
-        // What is not known of a plant neither rules it out nor saves it.
-        List<Wish> known = WantsRule.wishes(plant, question).stream()
-                .filter(wish -> !wish.isUnknown())
-                .toList();
-        List<Wish> all = WantsRule.wishes(plant, question);
-        boolean noneMet =
-                !known.isEmpty() && known.size() == all.size() && known.stream().noneMatch(wish -> wish.met() > 0);
-        for (Wish wish : known) {
-            boolean insisted =
-                    insistAll || question.wants().must().contains(wish.field()) || noneMet && known.size() == 1;
-            if (!wish.isMet() && insisted) {
-                lack |= bit("wants." + wish.field(), () -> wish("wants." + wish.field(), wish.asked()));
+        if (question.inPot() && plants.noPot[i]) {
+            lack |= bit("wants.container", () -> wish("wants.container", Fact.of("wish.pot")));
+        }
+        for (Serving.Asked never : nevers.unwanted(i)) {
+            String key = "wants.never." + never.want();
+            lack |= bit(key, () -> wish(key, Fact.of("demand.never", never.words())));
+        }
+        List<Serving.Asked> asked = serving.asked();
+        for (int k = 0; k < asked.size(); k++) {
+            Serving.Asked each = asked.get(k);
+            // What is not known of a plant neither rules it out nor saves it.
+            boolean missed =
+                    (insistAll || each.importance() == Importance.MUST) && serving.met(k, i) < serving.enough(k);
+            if (missed) {
+                String key = "wants." + each.want();
+                lack |= bit(key, () -> wish(key, each.words()));
             }
         }
-        if (noneMet && !insistAll && known.size() > 1) {
-            lack |= bit("wants", () -> wish("wants", Fact.of("demand.wishes")));
-        }
         return lack;
+    }
+
+    private Demand kindAsked() {
+        return wish(
+                "wants.kinds",
+                question.wants().kinds().isEmpty()
+                        ? Fact.of("demand.kind.never")
+                        : Fact.of("value", List.copyOf(question.wants().kinds())));
     }
 
     private static Demand wish(String key, Fact words) {

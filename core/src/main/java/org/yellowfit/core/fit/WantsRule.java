@@ -1,17 +1,25 @@
 package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.yellowfit.core.measure.Amount;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Kind;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.YesNo;
+import org.yellowfit.core.serve.Importance;
+import org.yellowfit.core.serve.Service;
+import org.yellowfit.core.serve.Serving;
+import org.yellowfit.core.serve.Wants;
 
 /**
- * What the customer asked for. Another kind of plant is out, so is one that misses a must or is what was never wanted;
- * of the
- * rest, some met is a trade to be offered, none met is no answer to the wish. The margin is the share that is met.
+ * What the customer insists on (rules G5 and L3). Another kind of plant is out; so is one that misses a must, is what
+ * was never wanted, or takes no pot where it has to stand in one. Other wishes lower how it serves, and rule nothing out.
  */
 final class WantsRule implements Rule {
 
@@ -30,69 +38,99 @@ final class WantsRule implements Rule {
         return Optional.of(new WantsJudge(plants, q));
     }
 
-    private record WantsJudge(Catalogue plants, Question q) implements Judge {
+    /** What must not be: the genera and kinds, and what meets any of the wishes of {@code never}. */
+    static final class Nevers {
+        private final Catalogue plants;
+        private final Serving serving;
+        private final Serving never;
+        /** Kinds that are asked for; all where none is, or where they only count. */
+        private final Set<Kind> kinds;
+
+        private final Set<Kind> neverKinds;
+
+        Nevers(Catalogue plants, Question q, Serving serving) {
+            this.plants = plants;
+            Wants wants = q.wants();
+            this.serving = serving;
+            boolean any = wants.kinds().isEmpty() || Serving.isSoft(wants, "kinds");
+            kinds = any ? EnumSet.allOf(Kind.class) : EnumSet.copyOf(wants.kinds());
+            neverKinds = EnumSet.noneOf(Kind.class);
+            if (wants.never() != null) {
+                neverKinds.addAll(wants.never().kinds());
+            }
+            boolean none = wants.never() == null || wants.never().wishesNothing();
+            never = none ? null : Serving.of(plants.serve, wants.never(), q.usePlace());
+        }
+
+        boolean isOtherKind(int i) {
+            return !kinds.contains(plants.plants[i].kind());
+        }
+
+        boolean isNeverKind(int i) {
+            return neverKinds.contains(plants.plants[i].kind());
+        }
+
+        boolean isNeverGenus(int i) {
+            return serving.isOfNeverGenus(i);
+        }
+
+        /** What it meets of what was never wanted. */
+        List<Serving.Asked> unwanted(int i) {
+            if (never == null) {
+                return List.of();
+            }
+            List<Serving.Asked> asked = never.asked();
+            return IntStream.range(0, asked.size())
+                    .filter(k -> never.met(k, i) >= never.enough(k))
+                    .mapToObj(asked::get)
+                    .toList();
+        }
+
+        boolean isUnwanted(int i) {
+            return never != null && !unwanted(i).isEmpty();
+        }
+    }
+
+    private static final class WantsJudge implements Judge {
+        private final Catalogue plants;
+        private final Question q;
+        private final Serving serving;
+        private final Nevers nevers;
+
+        WantsJudge(Catalogue plants, Question q) {
+            this.plants = plants;
+            this.q = q;
+            serving = q.serving(plants);
+            nevers = new Nevers(plants, q, serving);
+        }
 
         @Override
         public void judge(int i, Ruling into) {
-            Cultivar plant = plants.plants[i];
-            if (isOtherKind(plant, q.wants()) || isNeverKind(plant, q.wants())) {
+            if (nevers.isOtherKind(i) || nevers.isNeverKind(i)) {
                 into.set(Outcome.OTHER_KIND);
-            } else if (!unwanted(plant, q).isEmpty()) {
+            } else if (nevers.isNeverGenus(i) || nevers.isUnwanted(i)) {
                 into.set(Outcome.NEVER_WANTED);
+            } else if (q.inPot() && plants.noPot[i]) {
+                into.set(Outcome.TAKES_NO_POT);
             } else {
-                judge(wishes(plant, q), into);
+                boolean potUnknown =
+                        q.inPot() && plants.plants[i].get(Traits.POT_OK).isEmpty();
+                into.set(
+                        switch (serving.musts(i)) {
+                            case MISSED -> Outcome.MUST_MISSED;
+                            case UNKNOWN -> Outcome.MUST_UNKNOWN;
+                            case MET -> potUnknown ? Outcome.POT_UNKNOWN : Outcome.WISHES_WEIGHED;
+                        });
             }
-        }
-
-        private void judge(List<Wish> wishes, Ruling into) {
-            double met = 0;
-            int wholly = 0;
-            int known = 0;
-            for (Wish wish : wishes) {
-                if (!wish.isUnknown()) {
-                    known++;
-                    met += wish.met();
-                    wholly += wish.isMet() ? 1 : 0;
-                    if (!wish.isMet() && q.wants().must().contains(wish.field())) {
-                        into.set(Outcome.MUST_MISSED);
-                        return;
-                    }
-                }
-            }
-            if (wholly == wishes.size()) {
-                into.set(Outcome.WISHES_MET);
-                return;
-            }
-            double hoped = met + RuleNumber.UNKNOWN_IN_A_WISH.value * (wishes.size() - known);
-            boolean none = met == 0 && known == wishes.size();
-            into.set(none ? Outcome.WISHES_MISSED : Outcome.WISHES_MET_IN_PART, hoped / wishes.size());
         }
 
         @Override
         public Fact site() {
-            Wants wants = q.wants();
-            List<Object> asked = new ArrayList<>(wants.kinds());
-            if (wants.evergreen()) {
-                asked.add(Fact.of("wants.evergreen"));
+            List<Object> asked = new ArrayList<>(q.wants().kinds());
+            serving.asked().forEach(each -> asked.add(each.words()));
+            if (q.inPot()) {
+                asked.add(Fact.of("wants.pot"));
             }
-            wants.colours().forEach(colour -> asked.add(colour.text()));
-            wants.bloomMonths().forEach(month -> asked.add(java.time.Month.of(month)));
-            asked.addAll(wants.uses());
-            if (wants.screenHeightM() != null) {
-                asked.add(Fact.of("wants.screen", Amount.metres(wants.screenHeightM())));
-            }
-            Stream.of(
-                            wants.fragrance() ? "fragrance" : "",
-                            wants.pollinators() ? "pollinators" : "",
-                            wants.birds() ? "birds" : "",
-                            wants.berries() ? "berries" : "",
-                            wants.winterInterest() ? "winter" : "",
-                            wants.nativeRegion() == null ? "" : "native",
-                            wants.maxCareMinutes() == null ? "" : "care",
-                            wants.maxPrice() == null ? "" : "price",
-                            q.inPot() ? "pot" : "")
-                    .filter(key -> !key.isEmpty())
-                    .forEach(key -> asked.add(Fact.of("wants." + key)));
             return asked.isEmpty() ? Fact.of("wants.nothing") : Fact.of("value", asked);
         }
 
@@ -100,79 +138,67 @@ final class WantsRule implements Rule {
         public Finding explain(int i, Ruling ruling) {
             Cultivar plant = plants.plants[i];
             return switch (ruling.outcome()) {
-                case OTHER_KIND -> otherKind(plant, ruling);
+                case OTHER_KIND -> otherKind(i, ruling);
                 case NEVER_WANTED -> {
-                    Fact named = named(unwanted(plant, q));
-                    yield Finding.of(ruling, named, Fact.of("wants.never", named), Strip.reaching(Strip.Reach.OUT));
+                    Fact named = nevers.isNeverGenus(i)
+                            ? Fact.of("value", plant.botanical().split(" ")[0])
+                            : words(nevers.unwanted(i));
+                    yield out(ruling, named, Fact.of("wants.never", named));
                 }
-                default -> answered(wishes(plant, q), ruling);
+                case TAKES_NO_POT -> out(ruling, Fact.of("value", YesNo.NO), Fact.of("wants.no-pot"));
+                case POT_UNKNOWN ->
+                    Finding.withoutStrip(ruling, Fact.of("unknown.plant"), Fact.of("wants.pot-unknown"));
+                default -> answered(serving.services(i), ruling);
             };
         }
 
-        private Finding otherKind(Cultivar plant, Ruling ruling) {
-            Fact why = isOtherKind(plant, q.wants())
+        private Finding otherKind(int i, Ruling ruling) {
+            Cultivar plant = plants.plants[i];
+            Fact why = nevers.isOtherKind(i)
                     ? Fact.of("wants.kind", plant.kind(), List.copyOf(q.wants().kinds()))
                     : Fact.of("wants.never.kind", plant.kind());
-            return Finding.of(ruling, Fact.of("value", plant.kind()), why, Strip.reaching(Strip.Reach.OUT));
+            return out(ruling, Fact.of("value", plant.kind()), why);
         }
 
-        private Finding answered(List<Wish> wishes, Ruling ruling) {
-            List<Wish> met = wishes.stream().filter(Wish::isMet).toList();
-            List<Wish> missed = wishes.stream().filter(wish -> !wish.isMet()).toList();
-            if (missed.isEmpty()) {
-                return Finding.of(
-                        ruling, named(met), Fact.of("wants.met", named(met)), Strip.reaching(Strip.Reach.OVER));
-            }
-            Fact has = met.isEmpty() ? Fact.of("wants.plant.none") : named(met);
-            Strip.Reach reach = ruling.verdict() == Verdict.NO ? Strip.Reach.FAR_SHORT : Strip.Reach.JUST_SHORT;
-            return Finding.of(ruling, has, why(met, missed), Strip.reaching(reach));
+        private static Finding out(Ruling ruling, Fact plant, Fact why) {
+            return Finding.of(ruling, plant, why, Strip.reaching(Strip.Reach.OUT));
         }
 
-        private Fact why(List<Wish> met, List<Wish> missed) {
-            List<Wish> musts = missed.stream()
-                    .filter(wish -> q.wants().must().contains(wish.field()) && !wish.isUnknown())
+        private Finding answered(List<Service> services, Ruling ruling) {
+            List<Service> musts = services.stream()
+                    .filter(service -> service.importance() == Importance.MUST && !service.done())
                     .toList();
-            if (!musts.isEmpty()) {
-                return Fact.of("wants.must", named(musts));
+            List<Service> met = services.stream().filter(Service::done).toList();
+            List<Service> missed =
+                    services.stream().filter(service -> !service.done()).toList();
+            Fact has = met.isEmpty() ? Fact.of("wants.plant.none") : named(met);
+            if (ruling.is(Outcome.MUST_MISSED)) {
+                return Finding.of(
+                        ruling, has, Fact.of("wants.must", named(musts)), Strip.reaching(Strip.Reach.FAR_SHORT));
             }
-            List<Wish> unknown = missed.stream().filter(Wish::isUnknown).toList();
-            if (!unknown.isEmpty()) {
-                return met.isEmpty()
-                        ? Fact.of("wants.unknown", named(unknown))
-                        : Fact.of("wants.some.unknown", named(met), named(unknown));
+            if (ruling.is(Outcome.MUST_UNKNOWN)) {
+                return Finding.of(
+                        ruling, has, Fact.of("wants.unknown", named(musts)), Strip.reaching(Strip.Reach.JUST_SHORT));
             }
-            return met.isEmpty()
-                    ? Fact.of("wants.none", named(missed))
+            Strip over = Strip.reaching(Strip.Reach.OVER);
+            if (services.isEmpty()) {
+                return Finding.of(ruling, has, Fact.of(q.inPot() ? "wants.pot-fine" : "wants.nothing-against"), over);
+            }
+            if (missed.isEmpty()) {
+                return Finding.of(ruling, has, Fact.of("wants.met", named(met)), over);
+            }
+            Fact why = met.isEmpty()
+                    ? Fact.of("wants.less", named(missed))
                     : Fact.of("wants.some", named(met), named(missed));
+            return Finding.of(ruling, has, why, over);
         }
 
-        private static Fact named(List<Wish> wishes) {
-            return Fact.of("value", wishes.stream().map(Wish::asked).toList());
+        private static Fact named(List<Service> services) {
+            return Fact.of("value", services.stream().map(Service::asked).toList());
         }
-    }
 
-    /** Wishes asked of a plant here, the pot's among them. */
-    static List<Wish> wishes(Cultivar plant, Question q) {
-        List<Wish> wishes = Wish.of(plant, q.wants(), q);
-        if (q.inPot()) {
-            wishes.add(Wish.pot(plant));
+        private static Fact words(List<Serving.Asked> asked) {
+            return Fact.of("value", asked.stream().map(Serving.Asked::words).collect(Collectors.toList()));
         }
-        return wishes;
-    }
-
-    /** What the plant is or has that was never wanted. */
-    static List<Wish> unwanted(Cultivar plant, Question q) {
-        Wants never = q.wants().never();
-        return never == null || never.wishesNothing()
-                ? List.of()
-                : Wish.of(plant, never, q).stream().filter(Wish::isMet).toList();
-    }
-
-    static boolean isOtherKind(Cultivar plant, Wants wants) {
-        return !wants.kinds().isEmpty() && !wants.kinds().contains(plant.kind());
-    }
-
-    static boolean isNeverKind(Cultivar plant, Wants wants) {
-        return wants.never() != null && wants.never().kinds().contains(plant.kind());
     }
 }

@@ -11,6 +11,7 @@ import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.FieldValues;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Wants;
 import org.yellowfit.core.soil.Drainage;
 import org.yellowfit.core.soil.TextureClass;
 

@@ -69,6 +69,16 @@ public final class Field<T> {
                 values -> values.stream().<Object>map(write).toList());
     }
 
+    /** A list of things that are more than one word each. */
+    public static <T> Field<List<T>> many(String name, Reading<List<T>> reading, Function<T, ?> writing) {
+        return new Field<>(
+                name,
+                "",
+                true,
+                reading,
+                values -> values.stream().<Object>map(writing).toList());
+    }
+
     public String name() {
         return name;
     }

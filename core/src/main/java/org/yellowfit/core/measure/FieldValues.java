@@ -31,6 +31,10 @@ public final class FieldValues {
         return values.isEmpty();
     }
 
+    public List<String> fieldNames() {
+        return values.keySet().stream().map(Field::name).toList();
+    }
+
     public boolean has(Field<?> field) {
         return values.containsKey(field);
     }
@@ -55,5 +59,15 @@ public final class FieldValues {
             changed.put(field, value);
         }
         return new FieldValues(changed);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof FieldValues that && values.equals(that.values);
+    }
+
+    @Override
+    public int hashCode() {
+        return values.hashCode();
     }
 }

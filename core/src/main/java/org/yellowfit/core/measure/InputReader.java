@@ -94,6 +94,39 @@ public final class InputReader {
         });
     }
 
+    /**
+     * A list of things that are more than one word; a single one is a list of one.
+     *
+     * @param read gives null for what it has refused
+     */
+    public <T> List<T> items(String field, int most, ItemReading<T> read) {
+        Object value = values.get(field);
+        if (value == null || value instanceof String text && text.isBlank()) {
+            return null;
+        }
+        Iterable<?> given = value instanceof Iterable<?> many ? many : List.of(value);
+        List<T> items = new ArrayList<>();
+        int at = 0;
+        for (Object each : given) {
+            if (at >= most) {
+                problem(field, "At most %s values are taken in one list.", most);
+                break;
+            }
+            T item = each == null ? null : read.read(each, this, field + "[" + at + "]");
+            at++;
+            if (item != null) {
+                items.add(item);
+            }
+        }
+        return List.copyOf(items);
+    }
+
+    /** Reads one thing of a list. */
+    @FunctionalInterface
+    public interface ItemReading<T> {
+        T read(Object given, InputReader in, String field);
+    }
+
     /** The values of an object within; null when there is none. */
     public InputReader nested(String field, String expected) {
         Object value = values.get(field);
@@ -109,6 +142,11 @@ public final class InputReader {
         return new InputReader(within, prefix + field + ".", problems);
     }
 
+    /** Values within this field, its problems told under the field's name. */
+    public InputReader within(String field, Map<String, ?> inner) {
+        return new InputReader(inner, prefix + field + ".", problems);
+    }
+
     /** The value as it was given; null when it was not. */
     public Object plain(String field) {
         return values.get(field);
@@ -121,6 +159,11 @@ public final class InputReader {
     /** @see Refusal#of(String, Object...) */
     public void problem(String field, String sentence, Object... values) {
         problems.add(new Problem(prefix + field, sentence, values));
+    }
+
+    /** Notes what an exception tells of. */
+    public void refuse(String field, IllegalArgumentException e) {
+        problems.add(Problem.of(prefix + field, e));
     }
 
     private <T> void readInto(List<T> list, String field, Object value, Function<String, T> parse) {

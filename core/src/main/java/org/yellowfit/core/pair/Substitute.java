@@ -51,6 +51,10 @@ public record Substitute(double likeness, List<String> same, List<String> better
         if (fewer != 0) {
             (fewer < 0 ? better : worse).add("hazards");
         }
+        Losses.of(asked, other).stream()
+                .map(Losses.Loss::trait)
+                .filter(trait -> !worse.contains(trait))
+                .forEach(worse::add);
         return new Substitute(likeness, List.copyOf(same), List.copyOf(better), List.copyOf(worse));
     }
 

@@ -2,6 +2,7 @@ package org.yellowfit.core.season;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
@@ -76,6 +77,27 @@ public final class BloomSpell {
         return plant.get(Traits.BLOOM)
                 .map(noted -> noted.movedByDays(daysLater(plant, zone)))
                 .or(() -> of(plant, zone, Seasons.usualFor(zone)).map(BloomSpell::asThirds));
+    }
+
+    /**
+     * The thirds of a month in which it is in flower at a place of this zone, its main bloom and when it flowers again:
+     * bit 0 for early January, 36 bits. Empty when its bloom is not known.
+     */
+    public static OptionalLong openThirds(Cultivar plant, Optional<HardinessZone> zone) {
+        Optional<Bloom> main = inThirds(plant, zone);
+        if (main.isEmpty()) {
+            return OptionalLong.empty();
+        }
+        long open = 0;
+        for (int third = 0; third < Bloom.THIRDS; third++) {
+            open |= main.get().isOpenInThird(third) ? 1L << third : 0;
+        }
+        boolean again = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE) != Rebloom.NONE;
+        Optional<BloomSpell> spell = again ? of(plant, zone, Seasons.usualFor(zone)) : Optional.empty();
+        for (int third = 0; third < Bloom.THIRDS && spell.isPresent(); third++) {
+            open |= spell.get().shareOn((third + 0.5) * DAYS_PER_THIRD) > 0 ? 1L << third : 0;
+        }
+        return OptionalLong.of(open);
     }
 
     /** First day of the spell; {@code start + length} may pass the end of the year. */

@@ -33,6 +33,10 @@ public record BedPatch(
         notNegative("The depth", depthM, "m");
     }
 
+    BedPatch withRoom(double length, double depth) {
+        return new BedPatch(name, bed, light, length, depth, limits, reflectedHeat, underRoof, slopePercent);
+    }
+
     public Optional<SpotLimit> lowestLimit() {
         return limits.stream().findFirst();
     }

@@ -30,6 +30,8 @@ public enum FeatureKind {
     VIEW("view line", Shape.LINE, LIMIT),
     SIGHT("sight triangle", Shape.AREA, LIMIT),
     TAP("tap", Shape.POINT),
+    /** A single place for a plant, with its own light. */
+    SPOT("planting spot", Shape.POINT),
     WIRE("overhead wire", Shape.LINE, HEIGHT),
     SLOPE("slope", Shape.LINE, SLOPE_PERCENT);
 

@@ -38,6 +38,10 @@ public record SiteStudy(
 
     private static final double FINEST_M = 0.1;
     private static final double COARSEST_M = 0.5;
+    /** Ground of one plant, whose light is looked at, m; and room taken for it where no bed says how much. */
+    private static final double SPOT_M = 0.4;
+
+    private static final double FREE_SPOT_M = 2;
     private static final double MOSTLY = 0.5;
     private static final double WINDOW_REACH_M = 1.5;
     private static final double VIEW_REACH_M = 0.3;
@@ -66,7 +70,45 @@ public record SiteStudy(
                 patches.add(bedPatch(drawing, bed, ground, patch, name(patches.size())));
             }
         }
+        List<BedPatch> ofBeds = List.copyOf(patches);
+        int spots = 0;
+        for (Feature spot : drawing.of(FeatureKind.SPOT)) {
+            spot(drawing, study, spot, "S" + ++spots, ofBeds, seasonMonths, cutoffs)
+                    .ifPresent(patches::add);
+        }
         return new SiteStudy(drawing, year, List.copyOf(seasonMonths), fields, seasons, patches);
+    }
+
+    /** A single spot is a patch of its own light; it has the room of the patch it lies in, or its own little. */
+    private static Optional<BedPatch> spot(
+            Drawing drawing,
+            LightStudy study,
+            Feature spot,
+            String name,
+            List<BedPatch> ofBeds,
+            List<Integer> seasonMonths,
+            LightCutoffs cutoffs) {
+        double[][] ground = square(spot.points()[0], SPOT_M / 2);
+        CellGrid cells = CellGrid.of(ground, SPOT_M / 2);
+        LightField season = study.over(cells, ALL_MONTHS).over(seasonMonths);
+        return Patches.of(season, ground, cutoffs).stream().findFirst().map(light -> {
+            BedPatch own = bedPatch(drawing, spot, cells, light, name);
+            return ofBeds.stream()
+                    .filter(patch -> patch.light().outline().length >= 3
+                            && Shapes.area(patch.light().outline()).intersects(Shapes.area(ground)))
+                    .findFirst()
+                    .map(around -> own.withRoom(around.lengthM(), around.depthM()))
+                    .orElseGet(() -> own.withRoom(FREE_SPOT_M, FREE_SPOT_M));
+        });
+    }
+
+    private static double[][] square(double[] at, double half) {
+        return new double[][] {
+            {at[0] - half, at[1] - half},
+            {at[0] + half, at[1] - half},
+            {at[0] + half, at[1] + half},
+            {at[0] - half, at[1] + half}
+        };
     }
 
     /** Large beds get cells large enough to stay within what one study takes. */

@@ -63,6 +63,11 @@ final class Advice extends AbstractAssert<Advice, Candidate> {
                             "colours",
                             "bloomMonths",
                             "uses",
+                            "must",
+                            "habits",
+                            "leafTextures",
+                            "show",
+                            "colourMonths",
                             "springFrosts",
                             "partners",
                             "practice")

@@ -123,12 +123,18 @@ class FitPropertiesTest {
         }
     }
 
+    /** L4, L5: never up in steps, never up by more than a step in utility; what does not live comes last. */
     @Test
-    void theRankingNeverGoesUpInVerdict() {
+    void theRankingNeverGoesUp() {
         Random random = new Random(2);
         for (int i = 0; i < 20; i++) {
             List<Candidate> candidates = all(randomQuestion(random));
-            assertThat(candidates).extracting(Candidate::verdict).isSortedAccordingTo(Comparator.naturalOrder());
+            assertThat(candidates).extracting(c -> c.ranked().step()).isSorted();
+            assertThat(candidates).extracting(c -> c.verdict() == Verdict.NO).isSorted();
+            for (int k = 1; k < candidates.size(); k++) {
+                assertThat(candidates.get(k).ranked().utility())
+                        .isLessThanOrEqualTo(candidates.get(k - 1).ranked().utility() + 0.02 + 1e-9);
+            }
             assertThat(candidates).allSatisfy(candidate -> {
                 assertThat(candidate.score()).isBetween(0.0, 1.0);
                 assertThat(candidate.confidence()).isBetween(0.0, 1.0);

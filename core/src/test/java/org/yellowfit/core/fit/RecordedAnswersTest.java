@@ -21,6 +21,7 @@ import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Wants;
 
 /**
  * All that is said of many plants at many places, as it was recorded: a change of a number anywhere in the rules is

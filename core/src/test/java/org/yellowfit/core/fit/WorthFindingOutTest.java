@@ -16,6 +16,7 @@ import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.FieldValues;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.serve.Wants;
 
 /** Which answer about the place would settle most plants. */
 class WorthFindingOutTest {

@@ -59,7 +59,7 @@ class ChecksTest {
                         "The spacing (NaN)",
                         () -> new Count(School.MATURE, Double.NaN, 3, java.util.OptionalInt.empty())),
                 arguments("The hours of sun (25.0)", () -> new LightConditions(25.0, null, null, null)),
-                arguments("The soil pH (2.0)", () -> new SoilConditions(null, null, 2.0, null, null)),
+                arguments("The soil pH (2.0)", () -> new SoilConditions(null, null, 2.0, null, null, null, null)),
                 arguments("The lightness (1.2)", () -> new OkLab(1.2, 0, 0)),
                 arguments("The amount (NaN)", () -> Amount.metres(Double.NaN)));
     }

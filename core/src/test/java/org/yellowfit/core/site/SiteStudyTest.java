@@ -246,6 +246,22 @@ class SiteStudyTest {
         assertThat(patch.slopePercent()).contains(14.0);
     }
 
+    /** A single spot has its own light, and the room of the bed it lies in; jobs may be asked of it by its name. */
+    @Test
+    void aSpotIsAPatchOfItsOwn() {
+        List<BedPatch> found = patches(
+                "block 0 1.5, 12 1.5, 12 6, 0 6 heightM=6",
+                "bed 0 0, 12 0, 12 -1.2, 0 -1.2",
+                "spot 2 -0.6",
+                "spot 20 -20");
+        assertThat(found).extracting(BedPatch::name).endsWith("S1", "S2");
+        BedPatch inBed = found.get(found.size() - 2);
+        BedPatch free = found.get(found.size() - 1);
+        assertThat(inBed.depthM()).isEqualTo(found.get(0).depthM());
+        assertThat(free.depthM()).isEqualTo(2);
+        assertThat(free.light().hours()).isGreaterThan(inBed.light().hours());
+    }
+
     @Test
     void aPolarWinterHasNoSun() {
         Drawing drawing = new Drawing(drawing("bed 0 0, 4 0, 4 2, 0 2").features(), new Location(75, 20, 1), 0, 2026);

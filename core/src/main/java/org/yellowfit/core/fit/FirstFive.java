@@ -1,0 +1,188 @@
+package org.yellowfit.core.fit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import org.yellowfit.core.fit.First.As;
+import org.yellowfit.core.measure.Amount;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.pair.Likeness;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.serve.Service;
+import org.yellowfit.core.serve.Serving;
+
+/**
+ * Five that differ (rule L6): the best, and among those not far behind it the least work, the longest show, the
+ * cheapest
+ * to fill the place, and the one least like the others; at most one of a species.
+ */
+final class FirstFive {
+
+    static final int MOST = 5;
+    /** What one of the first may be behind the best in utility; our judgement. */
+    private static final double NOT_FAR_BEHIND = 0.12;
+
+    private static final double LIKENESS = 0.3;
+    /** A service counts as given up when so much less of it is met. */
+    private static final double FELT = 0.05;
+
+    private static final double WEEKS_PER_MONTH = 365.25 / 12 / 7;
+
+    private final Catalogue plants;
+    private final Serving serving;
+    private final Filling filling;
+    private final List<Ranked> living;
+    private final List<Ranked> chosen = new ArrayList<>();
+    private final List<First> first = new ArrayList<>();
+    private final Set<String> species = new HashSet<>();
+
+    private FirstFive(Catalogue plants, Question question, List<Ranked> ranked) {
+        this.plants = plants;
+        serving = question.serving(plants);
+        filling = new Filling(question);
+        living = ranked.stream().filter(each -> each.live() != Live.NO).toList();
+    }
+
+    /** @param ranked in merit order; when all are of few species, more of the catalogue is looked at */
+    static List<First> of(Catalogue plants, Question question, List<Ranked> ranked) {
+        return new FirstFive(plants, question, ranked).choose();
+    }
+
+    private List<First> choose() {
+        if (living.isEmpty()) {
+            return List.of();
+        }
+        take(living.get(0), As.BEST);
+        pick(each -> -work(each)).ifPresent(each -> take(each, As.LEAST_WORK));
+        pick(each -> monthsOfShow(each) + each.utility() / 10).ifPresent(each -> take(each, As.LONGEST_SHOW));
+        pick(each -> -cost(each)).ifPresent(each -> take(each, As.CHEAPEST));
+        pick(each -> each.utility() - LIKENESS * greatestLikeness(each.plant()))
+                .ifPresent(each -> take(each, As.UNLIKE));
+        return first;
+    }
+
+    private void take(Ranked ranked, As as) {
+        chosen.add(ranked);
+        species.add(ranked.plant().botanical());
+        first.add(new First(ranked, as, why(ranked, as)));
+    }
+
+    /** The one with most of something among those near enough; failing these, the next in merit order. */
+    private Optional<Ranked> pick(ToDoubleFunction<Ranked> most) {
+        double least = least();
+        Ranked best = null;
+        double bestOf = Double.NEGATIVE_INFINITY;
+        Ranked next = null;
+        for (Ranked each : living) {
+            if (species.contains(each.plant().botanical())) {
+                continue;
+            }
+            next = next == null ? each : next;
+            double of = each.utility() < least ? Double.NaN : most.applyAsDouble(each);
+            if (of > bestOf) {
+                best = each;
+                bestOf = of;
+            }
+        }
+        return Optional.ofNullable(best == null ? next : best);
+    }
+
+    private double least() {
+        return chosen.get(0).utility() - NOT_FAR_BEHIND;
+    }
+
+    /** Minutes a year of all the plants the place takes. */
+    private double work(Ranked each) {
+        return plants.serve.care[each.index()] * filling.plants(each.plant());
+    }
+
+    private double cost(Ranked each) {
+        return plants.serve.price[each.index()] * filling.plants(each.plant());
+    }
+
+    private int monthsOfShow(Ranked each) {
+        return serving.monthsOfShow(each.index());
+    }
+
+    private double greatestLikeness(Cultivar plant) {
+        return chosen.stream()
+                .mapToDouble(each -> Likeness.between(each.plant(), plant))
+                .max()
+                .orElse(0);
+    }
+
+    private Fact why(Ranked each, As as) {
+        if (as != As.BEST && each.utility() < least()) {
+            return Fact.of("first.next", givesUp(each));
+        }
+        Fact stands = switch (as) {
+            case BEST -> best(each);
+            case LEAST_WORK -> leastWork(each);
+            case LONGEST_SHOW -> Fact.of("first.longest-show", Math.round(monthsOfShow(each) * WEEKS_PER_MONTH));
+            case CHEAPEST -> cheapest(each);
+            case UNLIKE ->
+                Fact.of("first.unlike", each.plant().kind(), each.plant().habit());
+        };
+        return as == As.BEST ? stands : Fact.of("first.against", stands, givesUp(each));
+    }
+
+    private Fact best(Ranked each) {
+        List<Service> services = serving.services(each.index());
+        return services.isEmpty()
+                ? Fact.of(
+                        "first.best.show",
+                        Math.round(monthsOfShow(each) * WEEKS_PER_MONTH),
+                        serving.chief(each.index()))
+                : Fact.of("first.best", services.get(0).why());
+    }
+
+    private Fact leastWork(Ranked each) {
+        double work = work(each);
+        if (Double.isNaN(work)) {
+            return Fact.of("first.work-unknown");
+        }
+        return filling.isTold(each.plant())
+                ? Fact.of("first.least-work.all", Amount.minutes(work), filling.plants(each.plant()))
+                : Fact.of("first.least-work", Amount.minutes(plants.serve.care[each.index()]));
+    }
+
+    private Fact cheapest(Ranked each) {
+        double cost = cost(each);
+        if (Double.isNaN(cost)) {
+            return Fact.of("first.price-unknown");
+        }
+        return filling.isTold(each.plant())
+                ? Fact.of("first.cheapest.all", Amount.money(cost), filling.plants(each.plant()))
+                : Fact.of("first.cheapest", Amount.money(plants.serve.price[each.index()]));
+    }
+
+    /** What is felt to be less than in the first: living, or the service that falls most. */
+    private Fact givesUp(Ranked each) {
+        Ranked best = chosen.get(0);
+        if (each.live() == Live.FITS_IF && best.live() != Live.FITS_IF) {
+            return Fact.of("first.gives-up.if");
+        }
+        if (serving.isUnheld(each.index())) {
+            return Fact.of("first.gives-up.unheld");
+        }
+        List<Service> own = serving.services(each.index());
+        List<Service> theirs = serving.services(best.index());
+        Service most = null;
+        double lost = FELT;
+        for (int k = 0; k < own.size(); k++) {
+            double less = theirs.get(k).met() - own.get(k).met();
+            if (less > lost) {
+                lost = less;
+                most = own.get(k);
+            }
+        }
+        if (most != null) {
+            return Fact.of("first.gives-up", most.asked(), most.why());
+        }
+        long weeks = Math.round((monthsOfShow(best) - monthsOfShow(each)) * WEEKS_PER_MONTH);
+        return weeks > 4 ? Fact.of("first.gives-up.show", weeks) : Fact.of("first.gives-up.nothing");
+    }
+}

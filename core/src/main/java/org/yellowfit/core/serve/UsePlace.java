@@ -1,0 +1,48 @@
+package org.yellowfit.core.serve;
+
+import java.util.List;
+import java.util.Optional;
+import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.measure.Interval;
+
+/**
+ * What of a place decides how well a plant serves there. Null is unknown.
+ *
+ * @param south         the year is turned by half (A10)
+ * @param sunHours      direct sun a day, h
+ * @param ph            of the ground
+ * @param horizonYears  at which sizes are judged
+ * @param slopePercent  of the ground
+ * @param depthM        of the bed
+ * @param supportHeightM what a climber goes up
+ * @param litres        of the pot
+ */
+public record UsePlace(
+        HardinessZone zone,
+        boolean south,
+        Double sunHours,
+        Double ph,
+        double horizonYears,
+        Double slopePercent,
+        Double depthM,
+        Double supportHeightM,
+        Double litres) {
+
+    public static final UsePlace ANYWHERE = new UsePlace(null, false, null, null, 10, null, null, null, null);
+    /** pH below which what follows it flowers blue, and above which pink (C4). */
+    static final Interval MIXED_PH = new Interval(5.5, 6.5);
+
+    Optional<HardinessZone> zoneKnown() {
+        return Optional.ofNullable(zone);
+    }
+
+    /** Months at the place as a mask of northern months, bit 0 for January. */
+    int northern(List<Integer> months) {
+        int mask = 0;
+        for (int month : months) {
+            int at = south ? (month + 5) % 12 : month - 1;
+            mask |= 1 << at;
+        }
+        return mask;
+    }
+}
