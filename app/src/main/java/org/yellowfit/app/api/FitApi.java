@@ -212,7 +212,7 @@ class FitApi {
                 fit.askNext(question, scope, result.ranked()).stream()
                         .map(AskJson::of)
                         .toList(),
-                fit.nothingServes(question, result.ranked())
+                fit.nothingServes(question, scope, result.ranked())
                         .map(NothingServesJson::of)
                         .orElse(null),
                 ignored(request));

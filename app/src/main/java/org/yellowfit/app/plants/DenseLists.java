@@ -31,6 +31,7 @@ import org.yellowfit.core.fit.CriterionName;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Ranked;
+import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.fit.UnmetDemands;
 import org.yellowfit.core.fit.Verdict;
 import org.yellowfit.core.growth.Layer;
@@ -101,7 +102,7 @@ class DenseLists {
         meters.fit();
         Fit fit = new Fit(catalogue);
         List<Ranked> ranked = ranked(fit, question, visit);
-        Set<String> before = changed.isEmpty() ? null : ids(ranked(fit, own, visit));
+        Set<String> before = changed.isEmpty() ? null : before(fit, own, visit);
         List<Group> groups = grouping.equals("patch")
                 ? byPatch(visit, fit)
                 : grouped(fit.explain(question, first(ranked, SHOWN)), ranked, grouping, question, visit, before);
@@ -130,6 +131,10 @@ class DenseLists {
                         .orElse(""),
                 grouping.equals("patch") ? List.of() : five(fit, question, visit, ranked),
                 nothing(fit, question, ranked, visit.units()));
+    }
+
+    private Set<String> before(Fit fit, Question own, Visit visit) {
+        return fragments.once(AsItIs.of(visit, store.state(), "before"), () -> ids(ranked(fit, own, visit)));
     }
 
     /** Within a step, no more than two of one species before the others of it: ten of a kind are no choice. */
@@ -239,7 +244,9 @@ class DenseLists {
         for (int k = 0; k < rows.size(); k++) {
             int step = shown.get(k).ranked().step();
             long equals = sizes.getOrDefault(step, 1L);
-            String words = equals > 1 ? Sentences.say("step.of", equals) : "";
+            boolean cutOff = ranked.size() >= RANKED
+                    && step == ranked.get(ranked.size() - 1).step();
+            String words = equals > 1 ? Sentences.say(cutOff ? "step.more" : "step.of", equals) : "";
             marked.add(step == last ? rows.get(k) : rows.get(k).beginning(words));
             last = step;
         }
@@ -265,7 +272,7 @@ class DenseLists {
     }
 
     private static DenseList.Nothing nothing(Fit fit, Question question, List<Ranked> ranked, UnitSystem units) {
-        return fit.nothingServes(question, ranked)
+        return fit.nothingServes(question, Scope.best(SHOWN), ranked)
                 .map(nothing -> new DenseList.Nothing(
                         Sentences.say(nothing.why(), units),
                         nothing.opens().stream()

@@ -11,7 +11,9 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Problem;
 
 /** Errors of the screens, in plain words. */
 @ControllerAdvice(annotations = Controller.class)
@@ -32,8 +34,18 @@ class ScreenErrors {
     @ResponseStatus(HttpStatus.UNPROCESSABLE_CONTENT)
     String invalid(InvalidInput e, Model model) {
         model.addAttribute("status", HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("text", e.problems().stream().map(Refusals::say).collect(Collectors.joining(" ")));
+        String told = e.problems().stream().map(ScreenErrors::atItsField).collect(Collectors.joining(" "));
+        model.addAttribute("text", told + " " + Sentences.say("error.go-back"));
         return "error";
+    }
+
+    /** The field by the name it has on its page, or by the one it was sent under. */
+    private static String atItsField(Problem problem) {
+        String field = problem.field();
+        return field.isEmpty()
+                ? Refusals.say(problem)
+                : Sentences.say(
+                        "error.at-field", Sentences.find("field." + field).orElse(field), Refusals.say(problem));
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)

@@ -49,7 +49,8 @@ class TextGateTest {
         Screens screens = Screens.of(app);
         var answer = screens.post("/visits/new", Map.of("place", "a\u0000b"));
         assertThat(answer).hasStatus(422);
-        assertThat(text(answer)).contains("a character that is none");
+        assertThat(text(answer))
+                .contains("“Place”: This holds a character that is none", "what you typed is still there");
     }
 
     @Test

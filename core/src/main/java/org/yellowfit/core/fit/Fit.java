@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.pair.Likeness;
@@ -80,8 +81,10 @@ public final class Fit {
     }
 
     /** What to say when nothing serves (L7); empty where something does. */
-    public Optional<NothingServes> nothingServes(Question question, List<Ranked> ranked) {
-        return NothingServes.of(plants, question, ranked);
+    public Optional<NothingServes> nothingServes(Question question, Scope scope, List<Ranked> ranked) {
+        boolean all = scope.only().isEmpty();
+        Set<String> only = Set.copyOf(scope.only());
+        return NothingServes.of(plants, question, ranked, i -> all || only.contains(plants.plants[i].id()));
     }
 
     /** Says of each of the plants why, with no search for another that would need no remedy. */

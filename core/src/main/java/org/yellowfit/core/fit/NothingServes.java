@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.serve.Service;
 import org.yellowfit.core.serve.Serving;
@@ -31,29 +32,30 @@ public record NothingServes(Fact why, List<Opens> opens) {
 
     /**
      * @param ranked the best in merit order
+     * @param among  the plants that are asked about, by their places
      * @return empty where something serves
      */
-    static Optional<NothingServes> of(Catalogue plants, Question question, List<Ranked> ranked) {
+    static Optional<NothingServes> of(Catalogue plants, Question question, List<Ranked> ranked, IntPredicate among) {
         if (!ranked.isEmpty() && ranked.get(0).utility() >= SERVES_FROM) {
             return Optional.empty();
         }
-        List<Opens> opens = new ArrayList<>(byGivingUp(plants, question));
-        opens.addAll(byChangingThePlace(plants, question));
+        List<Opens> opens = new ArrayList<>(byGivingUp(plants, question, among));
+        opens.addAll(byChangingThePlace(plants, question, among));
         opens.sort(Comparator.comparingInt(Opens::plants).reversed());
         Fact why = why(plants, question, ranked, opens);
         return Optional.of(new NothingServes(why, opens.subList(0, Math.min(MOST_TOLD, opens.size()))));
     }
 
-    private static List<Opens> byGivingUp(Catalogue plants, Question question) {
+    private static List<Opens> byGivingUp(Catalogue plants, Question question, IntPredicate among) {
         List<Opens> opens = new ArrayList<>();
         for (Serving.Asked asked : question.serving(plants).asked()) {
-            int serving = serving(plants, question.wanting(question.wants().without(asked.want())));
+            int serving = serving(plants, question.wanting(question.wants().without(asked.want())), among);
             if (serving > 0) {
                 opens.add(new Opens(Fact.of("nothing.giving-up", asked.words()), serving));
             }
         }
         if (!question.wants().kinds().isEmpty()) {
-            int serving = serving(plants, question.wanting(question.wants().without("kinds")));
+            int serving = serving(plants, question.wanting(question.wants().without("kinds")), among);
             if (serving > 0) {
                 Fact kinds = Fact.of("value", List.copyOf(question.wants().kinds()));
                 opens.add(new Opens(Fact.of("nothing.giving-up", kinds), serving));
@@ -62,12 +64,12 @@ public record NothingServes(Fact why, List<Opens> opens) {
         return opens;
     }
 
-    private static int serving(Catalogue plants, Question question) {
+    private static int serving(Catalogue plants, Question question, IntPredicate among) {
         Marking marking = new Marking(plants, question);
         Serving serving = question.serving(plants);
         int all = 0;
         for (int i = 0; i < plants.size(); i++) {
-            double score = marking.score(i, Band.NO_TO);
+            double score = among.test(i) ? marking.score(i, Band.NO_TO) : Marking.RULED_OUT;
             if (score != Marking.RULED_OUT) {
                 double share = marking.live(score).share();
                 all += serving.of(i, SERVES_FROM / share) == Serving.TOO_LITTLE ? 0 : 1;
@@ -77,9 +79,9 @@ public record NothingServes(Fact why, List<Opens> opens) {
     }
 
     /** What one thing about the place keeps out, of what would serve there. */
-    private static List<Opens> byChangingThePlace(Catalogue plants, Question question) {
+    private static List<Opens> byChangingThePlace(Catalogue plants, Question question, IntPredicate among) {
         Serving serving = question.serving(plants);
-        return UnmetDemands.of(plants, question).openings(i -> serving.of(i) >= SERVES_FROM).stream()
+        return UnmetDemands.of(plants, question).openings(i -> among.test(i) && serving.of(i) >= SERVES_FROM).stream()
                 .filter(opening -> !opening.demand().key().startsWith("wants."))
                 .map(opening -> new Opens(opening.demand().without(), opening.plants()))
                 .toList();

@@ -11,7 +11,7 @@ import org.yellowfit.core.plant.YesNo;
  * Under a tree or shrub (rule L2): shade by season (a bare crown lets the spring sun through to what rises early) and
  * the dryness of its roots.
  */
-final class Beneath extends Measure {
+final class Beneath extends JobMeasure {
 
     private static final double USUAL_MOST_M = 1;
     /** Hours in summer shade that a plant beneath a crown gets; our judgement. */
@@ -40,11 +40,6 @@ final class Beneath extends Measure {
 
     private static Fact asked(Job job) {
         return Fact.of("job.underplant", job.get(JobFields.OF_CROWN, JobFields.Crown.DECIDUOUS));
-    }
-
-    @Override
-    double enough() {
-        return A_JOB_DONE;
     }
 
     @Override

@@ -10,7 +10,7 @@ import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
 
 /** Covering a support within the years asked (rules L2 and F9). */
-final class Climbing extends Measure {
+final class Climbing extends JobMeasure {
 
     private static final double USUAL_YEARS = 5;
     /** Beyond this many times the support it is cut back each year (F9). */
@@ -52,20 +52,19 @@ final class Climbing extends Measure {
     }
 
     @Override
-    double enough() {
-        return A_JOB_DONE;
-    }
-
-    @Override
     double met(int i) {
         Cultivar plant = c.plants[i];
         if (!climbs(plant)) {
             return 0;
         }
-        double keeps = !evergreen || plant.persistence() == Persistence.EVERGREEN
-                ? 1
-                : plant.persistence() == Persistence.SEMI_EVERGREEN ? 0.6 : 0.25;
-        return keeps * up(i) * along(i) * (overtops(i) ? 0.75 : 1);
+        return keeps(plant) * up(i) * along(i) * (overtops(i) ? 0.75 : 1);
+    }
+
+    private double keeps(Cultivar plant) {
+        if (!evergreen || plant.persistence() == Persistence.EVERGREEN) {
+            return 1;
+        }
+        return plant.persistence() == Persistence.SEMI_EVERGREEN ? 0.6 : 0.25;
     }
 
     private static boolean climbs(Cultivar plant) {

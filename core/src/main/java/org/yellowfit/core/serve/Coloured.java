@@ -18,7 +18,7 @@ import org.yellowfit.core.season.Show;
  * A colour, where on the plant, in which months, as it will be here (rule L2): nearness × the weeks it shows, six being
  * enough × the share of the plant that shows it at its peak, a quarter being enough.
  */
-final class Coloured extends Measure {
+final class Coloured extends JobMeasure {
 
     private static final double ENOUGH_WEEKS = 6;
     private static final double ENOUGH_SHARE = 0.25;
@@ -98,11 +98,6 @@ final class Coloured extends Measure {
         return wants.colourMonths().isEmpty()
                 ? Fact.of("wish.colour", which)
                 : Fact.of("wish.colour-in", which, Wishes.monthsAsked(wants.colourMonths()));
-    }
-
-    @Override
-    double enough() {
-        return A_JOB_DONE;
     }
 
     @Override

@@ -10,7 +10,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 
 /** Ground cover: spreading, low and dense, closed by a year, and on a slope holding the soil (rule L2). */
-final class Ground extends Measure {
+final class Ground extends JobMeasure {
 
     private static final double USUAL_YEARS = 3;
     /** From one in four on, the roots have to hold the soil. */
@@ -45,11 +45,6 @@ final class Ground extends Measure {
         return slope >= STEEP_PERCENT
                 ? Fact.of("job.ground-cover.slope", years, new Amount(slope, Amount.Unit.PERCENT))
                 : Fact.of("job.ground-cover", years);
-    }
-
-    @Override
-    double enough() {
-        return A_JOB_DONE;
     }
 
     @Override

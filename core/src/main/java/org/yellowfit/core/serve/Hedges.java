@@ -38,7 +38,7 @@ public final class Hedges {
     }
 
     /** What hedges and screens have in common. */
-    private abstract static class Rows extends Measure {
+    private abstract static class Rows extends JobMeasure {
         final PlantColumns c;
         final double height;
         final double years;
@@ -50,11 +50,6 @@ public final class Hedges {
             height = job.get(JobFields.HEIGHT);
             years = job.get(JobFields.BY_YEAR, USUAL_YEARS);
             aged = c.at(years, job.get(JobFields.POT_HEIGHT));
-        }
-
-        @Override
-        double enough() {
-            return A_JOB_DONE;
         }
 
         /** Share of the height asked for that is there by the year. */
@@ -230,7 +225,7 @@ public final class Hedges {
                 return keeps(plant, true);
             }
             if (!allYear) {
-                return plant.persistence() == Persistence.HERBACEOUS ? 0.6 : plant.isAnnual() ? 0.3 : 1;
+                return inSummer(plant);
             }
             return switch (plant.persistence()) {
                 case EVERGREEN -> 1;
@@ -238,6 +233,13 @@ public final class Hedges {
                 case DECIDUOUS -> 0.55;
                 default -> 0.1;
             };
+        }
+
+        private static double inSummer(Cultivar plant) {
+            if (plant.isAnnual()) {
+                return 0.3;
+            }
+            return plant.persistence() == Persistence.HERBACEOUS ? 0.6 : 1;
         }
 
         private double dense(Cultivar plant) {
@@ -254,7 +256,8 @@ public final class Hedges {
 
         private static double screens(Cultivar plant) {
             boolean used = plant.has(Traits.USES, Use.SCREEN) || plant.has(Traits.USES, Use.HEDGE);
-            return used ? 1 : plant.isWoody() ? 0.75 : 0.5;
+            double otherwise = plant.isWoody() ? 0.75 : 0.5;
+            return used ? 1 : otherwise;
         }
 
         /** What goes on to several times the height takes the light as well as the view. */

@@ -18,7 +18,7 @@ final class Likes {
     private Likes() {}
 
     /** The same job at the same size as one to be replaced; its genus is never offered. */
-    static final class Instead extends Measure {
+    static final class Instead extends JobMeasure {
         private static final double UNLIKE_RATIO = Math.log(4);
 
         private final PlantColumns c;
@@ -46,11 +46,6 @@ final class Likes {
 
         private static double alike(double one, double other) {
             return Math.max(0, 1 - Math.max(0, Math.abs(Math.log(one / other)) - 0.15) / UNLIKE_RATIO);
-        }
-
-        @Override
-        double enough() {
-            return A_JOB_DONE;
         }
 
         @Override

@@ -7,8 +7,8 @@ abstract class Measure {
 
     /** A share met but for the last digit is met. */
     static final double ROUNDING = 1e-9;
-    /** Half of a job done is the least that a must asks; the rest is how well. */
-    static final double A_JOB_DONE = 0.5;
+    /** The least that a must asks where it is graded. */
+    static final double HALF = 0.5;
 
     private final String want;
     private final Importance importance;

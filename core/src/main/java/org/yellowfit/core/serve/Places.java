@@ -20,7 +20,7 @@ final class Places {
      * A layer: heights in leaf and in flower that are wholly right between {@code from} and {@code to}, m, falling to
      * nothing at {@code least} and {@code most}.
      */
-    static final class InLayer extends Measure {
+    static final class InLayer extends JobMeasure {
         private final PlantColumns c;
         private final JobKind kind;
         private final double horizon;
@@ -53,11 +53,6 @@ final class Places {
         }
 
         @Override
-        double enough() {
-            return A_JOB_DONE;
-        }
-
-        @Override
         double met(int i) {
             Cultivar plant = c.plants[i];
             double leaf = within(aged.height(i));
@@ -80,7 +75,8 @@ final class Places {
                     || plant.is(Traits.SPREAD_MODE, SpreadMode.SELF_SEEDER);
             boolean sprawls = plant.habit() == Habit.SCRAMBLING || plant.kind() == Kind.CLIMBER;
             double own = plant.kind() == Kind.BULB ? bulb() : 1;
-            return own * (sprawls ? 0.3 : creeps ? 0.75 : 1);
+            double tidy = creeps ? 0.75 : 1;
+            return own * (sprawls ? 0.3 : tidy);
         }
 
         /** A bulb leaves its place bare by summer. */
@@ -123,7 +119,7 @@ final class Places {
     }
 
     /** A plant looked at from where people are. */
-    static final class Focal extends Measure {
+    static final class Focal extends JobMeasure {
         /** Height from which a plant draws the eye among others, m. */
         private static final double SEEN_FROM_M = 0.9;
         /** Grades of its merits together from which it has something for every season; our judgement. */
@@ -138,11 +134,6 @@ final class Places {
             this.c = c;
             months = place.northern(job.get(JobFields.MONTHS, java.util.List.of()));
             aged = c.at(place.horizonYears(), null);
-        }
-
-        @Override
-        double enough() {
-            return A_JOB_DONE;
         }
 
         @Override
@@ -175,7 +166,7 @@ final class Places {
     }
 
     /** One of two alike beside a door or a gate. */
-    static final class Column extends Measure {
+    static final class Column extends JobMeasure {
         private final PlantColumns c;
         private final double width;
         private final double height;
@@ -198,11 +189,6 @@ final class Places {
         private static Fact asked(Job job) {
             Double width = job.get(JobFields.WIDTH);
             return width == null ? Fact.of("job.column") : Fact.of("job.column.width", Amount.metres(width));
-        }
-
-        @Override
-        double enough() {
-            return A_JOB_DONE;
         }
 
         @Override

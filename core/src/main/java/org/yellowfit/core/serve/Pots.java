@@ -15,7 +15,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.YesNo;
 
 /** A part in a mixed pot (rules L2 and G7): its role, its size for the litres, its weeks of show. */
-final class Pots extends Measure {
+final class Pots extends JobMeasure {
 
     /**
      * Litres a plant wants for each m² of its height times its spread in the season; our estimate from trade
@@ -65,11 +65,6 @@ final class Pots extends Measure {
         double litres = litres(job, place);
         String key = "job." + job.kind().word();
         return Double.isNaN(litres) ? Fact.of(key) : Fact.of(key + ".litres", Amount.steps(litres));
-    }
-
-    @Override
-    double enough() {
-        return A_JOB_DONE;
     }
 
     @Override

@@ -20,7 +20,7 @@ final class Senses {
     private Senses() {}
 
     /** What is asked for in some months, or whenever. */
-    private abstract static class InMonths extends Measure {
+    private abstract static class InMonths extends JobMeasure {
         final PlantColumns c;
         final PlantColumns.Thirds thirds;
         final int months;
@@ -32,11 +32,6 @@ final class Senses {
             thirds = c.thirds(place.zone());
             this.months = place.northern(months);
             openAsked = PlantColumns.thirdsOf(this.months);
-        }
-
-        @Override
-        double enough() {
-            return A_JOB_DONE;
         }
 
         long open(int i) {

@@ -106,10 +106,16 @@ final class Wishes {
         return simple(
                 "evergreen",
                 Fact.of("wish.evergreen"),
-                i -> c.plants[i].persistence() == Persistence.EVERGREEN
-                        ? 1
-                        : c.plants[i].persistence() == Persistence.SEMI_EVERGREEN ? 0.5 : 0,
+                i -> keeps(c.persistence[i]),
                 i -> because("keeps", c.plants[i].persistence()));
+    }
+
+    private static double keeps(Persistence persistence) {
+        return switch (persistence) {
+            case EVERGREEN -> 1;
+            case SEMI_EVERGREEN -> 0.5;
+            default -> 0;
+        };
     }
 
     /** In flower in any of the months: who names three wants something open in each, not one plant for all. */
@@ -168,7 +174,8 @@ final class Wishes {
         }
         // A climber screens only what holds it up; who has a trellis asks for a climber too.
         boolean unheld = plant.kind() == Kind.CLIMBER && !wanted.contains(Use.CLIMBER);
-        return Collections.disjoint(uses.get(), wanted) ? 0 : unheld ? 0.5 : 1;
+        double held = unheld ? 0.5 : 1;
+        return Collections.disjoint(uses.get(), wanted) ? 0 : held;
     }
 
     /** Share of the height reached by the year, by the usual growth. */
@@ -224,7 +231,7 @@ final class Wishes {
                 "berries",
                 importance("berries"),
                 Fact.of("wish.berries"),
-                Measure.A_JOB_DONE,
+                Measure.HALF,
                 i -> c.plants[i].get(Traits.FRUIT).isEmpty()
                         ? 0
                         : 0.6 + 0.4 * c.grade(i, Merit.FRUIT) / MeritGrade.MOST,
@@ -276,7 +283,10 @@ final class Wishes {
         if (Double.isNaN(value)) {
             return Double.NaN;
         }
-        return value <= most ? 1 : most <= 0 ? 0 : Math.max(0, 1 - (value - most) / most);
+        if (value <= most) {
+            return 1;
+        }
+        return most <= 0 ? 0 : Math.max(0, 1 - (value - most) / most);
     }
 
     Measure show() {
@@ -285,7 +295,7 @@ final class Wishes {
                 "show",
                 importance("show"),
                 Fact.of("wish.show", List.copyOf(merits)),
-                Measure.A_JOB_DONE,
+                Measure.HALF,
                 i -> merits.stream().mapToInt(merit -> c.grade(i, merit)).max().orElse(0) / (double) MeritGrade.MOST,
                 i -> shown(i, merits));
     }
