@@ -5,6 +5,8 @@ document.addEventListener('alpine:init', () => {
     half: 0,
     step: 6,
     src: '',
+    group: '',
+    plan: '',
     when: '',
     old: '',
     init() {
@@ -25,7 +27,10 @@ document.addEventListener('alpine:init', () => {
       const month = window.monthName(Math.floor(this.half / 2) + 1);
       this.when = this.half % 2 === 0 ? window.say('early', month) : window.say('late', month);
       this.old = [window.say('as-planted'), window.say('year', 1)][age] ?? window.say('years', age);
-      this.src = `/drawings/${plant}/stage.svg?half=${this.half}&age=${age}&units=${units}${place}`;
+      const asked = `half=${this.half}&age=${age}&units=${units}${place}`;
+      this.src = `/drawings/${plant}/stage.svg?${asked}`;
+      this.group = `/drawings/${plant}/group.svg?${asked}`;
+      this.plan = `/drawings/${plant}/plan.svg?${asked}`;
     },
   }));
   // A page that waits for long work looks again by itself.

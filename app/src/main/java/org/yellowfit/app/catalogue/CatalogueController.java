@@ -67,7 +67,6 @@ class CatalogueController {
         if (found.count() == 0) {
             model.addAttribute("waysOut", waysOut(found, params, asked));
         }
-        long version = store.snapshot().version();
         model.addAttribute("noPlants", store.labels().isEmpty());
         model.addAttribute("q", typed);
         model.addAttribute("chips", chips(found, params, colour));
@@ -85,7 +84,7 @@ class CatalogueController {
         model.addAttribute(
                 "tiles",
                 found.plants().stream()
-                        .map(plant -> PlantTile.of(plant, UnitSystem.METRIC, version))
+                        .map(plant -> PlantTile.of(plant, UnitSystem.METRIC))
                         .toList());
         model.addAttribute(
                 "labelsLink",

@@ -88,7 +88,7 @@ public class CatalogueStore {
 
     /** The address of a plant's picture, another one after each change, so that a browser keeps it until then. */
     public String portrait(Cultivar plant, GrowingPlace place) {
-        return PictureAddress.portrait(plant, place, snapshot.version());
+        return PictureAddress.portrait(plant, place);
     }
 
     /** Counts the changes to the catalogue, its claims and its watch list. */

@@ -8,13 +8,15 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.drawing.PlantGroup;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.season.GrowingPlace;
 
-/** Drawings of plants as pictures of their own, kept by the browser until the catalogue changes. */
+/** Drawings of plants as pictures of their own. Asked for by the name of its content, one is kept by the browser for good. */
 @Controller
 class DrawingController {
 
@@ -34,10 +36,15 @@ class DrawingController {
             @RequestParam(defaultValue = "7") int month,
             @RequestParam(defaultValue = "") String zone,
             @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south) {
+            @RequestParam(defaultValue = "false") boolean south,
+            @RequestParam(defaultValue = "") String v) {
         int shown = Math.max(1, Math.min(12, month));
-        return svg(PlantDrawing.portrait(
-                plant(id), PictureAddress.place(zone, sun, south), PORTRAIT_YEARS, shown, Detail.SMALL));
+        Cultivar plant = plant(id);
+        return svg(
+                v,
+                plant,
+                PlantDrawing.portrait(
+                        plant, PictureAddress.place(zone, sun, south), PORTRAIT_YEARS, shown, Detail.CARD));
     }
 
     /** @param half halves of months from 0 (early January) to 23 */
@@ -49,25 +56,73 @@ class DrawingController {
             @RequestParam(defaultValue = "") String zone,
             @RequestParam(defaultValue = "") String sun,
             @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "metric") String units) {
-        double years = age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
-        int day = 8 + (int) Math.round(Math.max(0, Math.min(23, half)) * 365 / 24.0);
-        return svg(PlantDrawing.stage(
-                plant(id),
-                PictureAddress.place(zone, sun, south),
-                years,
-                day,
-                units.equals("us") ? UnitSystem.US : UnitSystem.METRIC));
+            @RequestParam(defaultValue = "metric") String units,
+            @RequestParam(defaultValue = "") String v) {
+        Cultivar plant = plant(id);
+        return svg(
+                v,
+                plant,
+                PlantDrawing.stage(plant, PictureAddress.place(zone, sun, south), years(age), day(half), units(units)));
+    }
+
+    /** Seven of the plant set out at their spacing, as they stand that day, from the path. */
+    @GetMapping("/drawings/{id}/group.svg")
+    ResponseEntity<String> group(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "10") double age,
+            @RequestParam(defaultValue = "12") int half,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean south,
+            @RequestParam(defaultValue = "metric") String units,
+            @RequestParam(defaultValue = "") String v) {
+        Cultivar plant = plant(id);
+        GrowingPlace place = PictureAddress.place(zone, sun, south);
+        return svg(
+                v,
+                plant,
+                PlantGroup.of(plant, place, years(age), day(half), units(units)).fromThePath());
+    }
+
+    /** The same from above. */
+    @GetMapping("/drawings/{id}/plan.svg")
+    ResponseEntity<String> plan(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "10") double age,
+            @RequestParam(defaultValue = "12") int half,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean south,
+            @RequestParam(defaultValue = "metric") String units,
+            @RequestParam(defaultValue = "") String v) {
+        Cultivar plant = plant(id);
+        GrowingPlace place = PictureAddress.place(zone, sun, south);
+        return svg(
+                v,
+                plant,
+                PlantGroup.of(plant, place, years(age), day(half), units(units)).plan());
+    }
+
+    private static double years(double age) {
+        return age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
+    }
+
+    private static int day(int half) {
+        return 8 + (int) Math.round(Math.max(0, Math.min(23, half)) * 365 / 24.0);
+    }
+
+    private static UnitSystem units(String units) {
+        return units.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
     }
 
     private Cultivar plant(String id) {
         return store.find(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", id));
     }
 
-    private static ResponseEntity<String> svg(String picture) {
-        return ResponseEntity.ok()
-                .contentType(SVG)
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(picture);
+    private static ResponseEntity<String> svg(String name, Cultivar plant, String picture) {
+        CacheControl kept = name.equals(PictureName.of(plant))
+                ? CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable()
+                : CacheControl.noCache().cachePrivate();
+        return ResponseEntity.ok().contentType(SVG).cacheControl(kept).body(picture);
     }
 }

@@ -17,10 +17,14 @@ public final class PictureAddress {
 
     private PictureAddress() {}
 
-    /** @param version of the catalogue, so that a browser keeps a picture until something changes */
-    static String portrait(Cultivar plant, GrowingPlace place, long version) {
-        return "/drawings/%s/portrait.svg?month=%d%s&v=%d"
-                .formatted(plant.id(), PlantDrawing.bestMonth(plant, place), query(place), version);
+    static String portrait(Cultivar plant, GrowingPlace place) {
+        return "/drawings/%s/portrait.svg?month=%d%s"
+                .formatted(plant.id(), PlantDrawing.bestMonth(plant, place), query(plant, place));
+    }
+
+    /** What of a place shows, and the name that changes with the pictures. */
+    static String query(Cultivar plant, GrowingPlace place) {
+        return query(place) + "&v=" + PictureName.of(plant);
     }
 
     /** {@code &zone=6b&sun=4&south=true}; empty for a place of which nothing is known. */

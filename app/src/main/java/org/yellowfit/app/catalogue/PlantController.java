@@ -158,12 +158,11 @@ class PlantController {
             throw new NotFound("None of these plants is in the catalogue.");
         }
         String base = address.of("");
-        long version = store.snapshot().version();
         model.addAttribute(
                 "labels",
                 plants.stream()
                         .map(plant -> new Label(
-                                PlantTile.of(plant, UnitSystem.METRIC, version),
+                                PlantTile.of(plant, UnitSystem.METRIC),
                                 YearStrip.svg(plant, GrowingPlace.ANYWHERE, 0),
                                 Sentences.say(CareSummary.of(plant), UnitSystem.METRIC),
                                 QrMark.svg(base + "/catalogue/" + plant.id()),

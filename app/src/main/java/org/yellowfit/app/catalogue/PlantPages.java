@@ -99,24 +99,23 @@ class PlantPages {
     }
 
     Page of(Cultivar label, Optional<OpenPlaces.Place> visit) {
-        long version = store.snapshot().version();
         Cultivar plant = store.find(label.id()).orElse(label);
         UnitSystem units = visit.map(v -> v.units()).orElse(UnitSystem.METRIC);
         GrowingPlace place = visit.map(OpenPlaces.Place::growing).orElse(GrowingPlace.ANYWHERE);
         int best = PlantDrawing.bestMonth(plant, place);
         List<TraitChange> history = editor.history(label.id());
         return new Page(
-                PlantTile.of(plant, units, version),
+                PlantTile.of(plant, units),
                 YearStrip.svg(plant, place, best),
                 (best - 1) * 2 + 1,
-                PictureAddress.query(place),
+                PictureAddress.query(plant, place),
                 units == UnitSystem.US ? "us" : "metric",
                 AGES.stream().map(years -> age(plant, years, units)).toList(),
                 Sentences.say(CareSummary.inFull(plant), units),
                 Sentences.each(Cautions.of(plant, store.watchList()), units),
                 plant.get(Traits.TELL_APART).orElse(""),
-                lookAlikes(plant, units, version),
-                company(plant, units, version),
+                lookAlikes(plant, units),
+                company(plant, units),
                 pots(plant),
                 facts(label),
                 notes(label),
@@ -136,18 +135,18 @@ class PlantPages {
                 units.length(growth.spread(years).mid()));
     }
 
-    private List<PlantTile> lookAlikes(Cultivar plant, UnitSystem units, long version) {
+    private List<PlantTile> lookAlikes(Cultivar plant, UnitSystem units) {
         return plant.get(Traits.LIKE).orElse(List.of()).stream()
                 .map(store::find)
                 .flatMap(Optional::stream)
-                .map(other -> PlantTile.of(
-                        other, units, version, other.get(Traits.TELL_APART).orElse("")))
+                .map(other ->
+                        PlantTile.of(other, units, other.get(Traits.TELL_APART).orElse("")))
                 .toList();
     }
 
-    private List<PlantTile> company(Cultivar plant, UnitSystem units, long version) {
+    private List<PlantTile> company(Cultivar plant, UnitSystem units) {
         return Companion.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream()
-                .map(each -> PlantTile.of(each.plant(), units, version, Sentences.say(each.why(), units)))
+                .map(each -> PlantTile.of(each.plant(), units, Sentences.say(each.why(), units)))
                 .toList();
     }
 

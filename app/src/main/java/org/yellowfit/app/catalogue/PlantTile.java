@@ -17,19 +17,18 @@ record PlantTile(
         String zone,
         String note) {
 
-    static PlantTile of(Cultivar plant, UnitSystem units, long version) {
-        return of(plant, units, version, "");
+    static PlantTile of(Cultivar plant, UnitSystem units) {
+        return of(plant, units, "");
     }
 
-    /** @param version of the catalogue, so that a browser keeps a picture until something changes */
-    static PlantTile of(Cultivar plant, UnitSystem units, long version, String note) {
+    static PlantTile of(Cultivar plant, UnitSystem units, String note) {
         PlantGrowth growth = PlantGrowth.of(plant);
         return new PlantTile(
                 plant.id(),
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
-                PictureAddress.portrait(plant, GrowingPlace.ANYWHERE, version),
+                PictureAddress.portrait(plant, GrowingPlace.ANYWHERE),
                 units.glance(growth.heightInFlower(10).mid(), growth.spread(10).mid()),
                 zones(plant),
                 note);

@@ -1,5 +1,7 @@
 package org.yellowfit.app.drawing;
 
+import org.yellowfit.app.drawing.pen.Pen;
+
 /**
  * What stands behind the plants at a place, in its colour: a dark leaf disappears before a dark hedge and reads before
  * pale brick (G3).

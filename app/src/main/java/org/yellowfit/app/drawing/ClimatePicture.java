@@ -1,6 +1,7 @@
 package org.yellowfit.app.drawing;
 
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.ClimateSummary;
 import org.yellowfit.core.climate.ClimateSummary.FrostYear;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.app.words.FitWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;

@@ -1,6 +1,8 @@
 package org.yellowfit.app.drawing;
 
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
+import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
@@ -13,7 +15,7 @@ public final class PlantDrawing {
 
     private static final int NORTHERN_SUMMER = 7;
     private static final int SOUTHERN_SUMMER = 1;
-    private static final double MARGIN = 6;
+    private static final double MARGIN_SHARE = 0.06;
     /** The stage holds the plant as it stands at this age. */
     private static final double STAGE_YEARS = 30;
 
@@ -28,15 +30,16 @@ public final class PlantDrawing {
     }
 
     public static PlantSketch sketch(Cultivar plant, GrowingPlace place, double years, int month, Detail detail) {
-        return PlantSketch.of(plant, PlantState.inMonth(plant, years, month, place), detail);
+        return PlantSketch.of(plant, PlantState.inMonth(plant, years, month, place), place, detail);
     }
 
     /** One plant alone, filling its picture, in the month it shows most. */
     public static String portrait(Cultivar plant, GrowingPlace place, double years, int month, Detail detail) {
         PlantSketch sketch = sketch(plant, place, years, month, detail);
-        double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 3 * MARGIN;
+        double margin = MARGIN_SHARE * detail.units();
+        double side = Math.max(sketch.widthUnits(), sketch.heightUnits()) + 3 * margin;
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"plant\" viewBox=\"" + Pen.text(-side / 2) + " "
-                + Pen.text(MARGIN - side) + " " + Pen.text(side) + " " + Pen.text(side)
+                + Pen.text(margin - side) + " " + Pen.text(side) + " " + Pen.text(side)
                 + "\" role=\"img\" aria-label=\"" + escaped(plant.name()) + "\">" + sketch.svg() + "</svg>";
     }
 
@@ -48,7 +51,7 @@ public final class PlantDrawing {
     public static String stage(Cultivar plant, GrowingPlace place, double years, int dayOfYear, UnitSystem units) {
         PlantState state = PlantState.at(plant, years, dayOfYear, place);
         PlantGrowth growth = PlantState.growth(plant, place);
-        PlantSketch sketch = PlantSketch.of(plant, state, Detail.RICH);
+        PlantSketch sketch = PlantSketch.of(plant, state, place, Detail.PAGE);
         double tallest = growth.heightInFlower(STAGE_YEARS).mid();
         double widest = Math.max(growth.spread(STAGE_YEARS).mid(), state.fullSpreadM());
         return new ScaleScene(List.of(sketch), STAGE_WIDTH_TO_HEIGHT, units, null).stage(tallest, widest);

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing;
 
 import java.util.List;
 import java.util.Map;
+import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.soil.TextureClass;
 

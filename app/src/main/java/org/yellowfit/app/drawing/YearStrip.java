@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing;
 
 import java.time.Month;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;

@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.plants.ShortlistPage.Card;
 import org.yellowfit.app.plants.ShortlistPage.Reason;
 import org.yellowfit.app.plants.ShortlistPage.Serves;
@@ -206,7 +206,7 @@ class ShortlistPages {
                                 Sentences.say(each.asked(), units),
                                 Sentences.say(each.why(), units)))
                         .toList(),
-                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.SMALL),
+                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.CARD),
                 FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),
                 size);

@@ -10,13 +10,13 @@ import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.TraitWords;
 import org.yellowfit.app.drawing.Backdrop;
-import org.yellowfit.app.drawing.CloseUp;
-import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.PlantSketch;
 import org.yellowfit.app.drawing.ScaleScene;
 import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.drawing.pen.Detail;
+import org.yellowfit.app.drawing.plant.CloseUp;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
@@ -101,7 +101,7 @@ class SideBySidePages {
         UnitSystem units = visit.units();
         GrowingPlace place = growingPlaces.of(visit);
         List<PlantSketch> sketches = plants.stream()
-                .map(plant -> PlantDrawing.sketch(plant, place, years, month, Detail.RICH))
+                .map(plant -> PlantDrawing.sketch(plant, place, years, month, Detail.LARGE))
                 .toList();
         ScaleScene scene = new ScaleScene(
                         sketches,
@@ -112,10 +112,20 @@ class SideBySidePages {
         List<String> drawn = scene.plants();
         List<Candidate> judged = judged(plants, question);
         List<CriterionName> threads = FitStrips.rows(judged);
+        CloseUps closeUps = CloseUps.of(plants);
         List<Column> columns = new ArrayList<>();
         for (int i = 0; i < plants.size(); i++) {
-            columns.add(
-                    column(plants.get(i), drawn.get(i), judged.get(i), threads, question, place, units, years, month));
+            columns.add(column(
+                    plants.get(i),
+                    drawn.get(i),
+                    closeUps,
+                    judged.get(i),
+                    threads,
+                    question,
+                    place,
+                    units,
+                    years,
+                    month));
         }
         List<TraitRow> rows = TraitRow.of(plants);
         return new Page(
@@ -174,9 +184,20 @@ class SideBySidePages {
                 : new Backdrop(kind, wall ? USUAL_WALL_M : USUAL_FENCE_M, sill);
     }
 
+    /** One scale for the leaves of all, and one for their flowers. */
+    private record CloseUps(double leafCm, double flowerCm) {
+
+        static CloseUps of(List<Cultivar> plants) {
+            return new CloseUps(
+                    plants.stream().mapToDouble(CloseUp::leafCm).max().orElse(1),
+                    plants.stream().mapToDouble(CloseUp::flowerCm).max().orElse(1));
+        }
+    }
+
     private Column column(
             Cultivar plant,
             String drawn,
+            CloseUps closeUps,
             Candidate candidate,
             List<CriterionName> threads,
             Question question,
@@ -193,8 +214,8 @@ class SideBySidePages {
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
                 drawn,
-                CloseUp.leaf(plant),
-                CloseUp.flower(plant),
+                CloseUp.leaf(plant, closeUps.leafCm()),
+                CloseUp.flower(plant, closeUps.flowerCm()),
                 YearStrip.svg(plant, place, month),
                 FitStrips.thin(candidate, threads),
                 size,

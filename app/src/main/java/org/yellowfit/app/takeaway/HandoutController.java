@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.YearStrip;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.takeaway.PlantList.Line;
@@ -167,7 +167,7 @@ class HandoutController {
                 plant.botanical(),
                 plant.get(Traits.CULTIVAR).orElse(""),
                 plant.get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.MEDIUM),
+                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.CARD),
                 YearStrip.svg(plant, place, 0),
                 FitStrips.svg(candidate, rows, question, units),
                 line.count().plants(),

@@ -14,8 +14,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.yellowfit.app.drawing.Detail;
 import org.yellowfit.app.drawing.PlantDrawing;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.takeaway.ListLine.Content;
 import org.yellowfit.app.takeaway.ListLine.Fill;
@@ -234,7 +234,7 @@ class ListController {
                 line.plant().get(Traits.CULTIVAR).orElse(""),
                 line.plant().get(Traits.COMMON).orElse(""),
                 PlantDrawing.portrait(
-                        line.plant(), place, 10, PlantDrawing.bestMonth(line.plant(), place), Detail.SMALL),
+                        line.plant(), place, 10, PlantDrawing.bestMonth(line.plant(), place), Detail.CARD),
                 line.pots().stream().map(pot -> pot.pot()).toList(),
                 line.pot(),
                 line.fill(),

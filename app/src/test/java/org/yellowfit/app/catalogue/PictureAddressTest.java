@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
 import org.yellowfit.core.climate.HardinessZone;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
 
 /** What of a place stands in the address of a picture, and that it shows. */
@@ -39,6 +41,21 @@ class PictureAddressTest {
         assertThat(PictureAddress.place("7a", "4", true))
                 .isEqualTo(ZONE_7A.withSun(4.0).southern());
         assertThat(PictureAddress.place("", "", false)).isEqualTo(GrowingPlace.ANYWHERE);
+    }
+
+    /** Under the name of its content a picture is kept for good; under an old one, or none, it is asked for anew. */
+    @Test
+    void aPictureIsKeptUnderTheNameOfItsContent(RunningApp app) {
+        Cultivar plant = app.bean(CatalogueStore.class).find("spiraea-oarlock").orElseThrow();
+        String named = PictureAddress.portrait(plant, GrowingPlace.ANYWHERE);
+        assertThat(kept(app, named)).contains("immutable").contains("max-age=31536000");
+        assertThat(kept(app, named + "0")).contains("no-cache");
+        assertThat(PictureName.of(plant)).isEqualTo(PictureName.of(plant));
+        assertThat(PictureName.of(plant.with(Traits.COMMON, "another name"))).isNotEqualTo(PictureName.of(plant));
+    }
+
+    private static String kept(RunningApp app, String address) {
+        return Screens.of(app).get(address).getResponse().getHeader("Cache-Control");
     }
 
     /** B2 and B7: in fewer hours gold reads green, and a plant in flower carries fewer flowers. */

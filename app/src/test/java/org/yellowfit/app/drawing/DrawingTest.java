@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.xml.sax.InputSource;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
@@ -103,9 +104,9 @@ class DrawingTest {
     void detailCostsBytesAndSmallStaysSmall() {
         Cultivar plant = plant(Habit.GLOBE);
         int small = portrait(plant, 7, Detail.SMALL).length();
-        assertThat(small).isLessThan(portrait(plant, 7, Detail.MEDIUM).length()).isLessThan(40_000);
-        assertThat(portrait(plant, 7, Detail.MEDIUM).length())
-                .isLessThan(portrait(plant, 7, Detail.RICH).length());
+        assertThat(small).isLessThan(portrait(plant, 7, Detail.LARGE).length()).isLessThan(60_000);
+        assertThat(portrait(plant, 7, Detail.LARGE).length())
+                .isLessThan(portrait(plant, 7, Detail.PAGE).length());
     }
 
     @Test

@@ -56,6 +56,8 @@ class EveryAddressTest {
                 "/catalogue/labels?ids={odd}",
                 "/drawings/hosta-mixing-bowl/portrait.svg?month={odd}",
                 "/drawings/hosta-mixing-bowl/stage.svg?age={odd}",
+                "/drawings/hosta-mixing-bowl/group.svg?age={odd}&half={odd}",
+                "/drawings/hosta-mixing-bowl/plan.svg?age={odd}&sun={odd}",
                 "/drawings/hosta-mixing-bowl/stage.svg?half={odd}&zone={odd}&units={odd}",
                 "/catalogue/hosta-mixing-bowl?visit={odd}",
                 "/catalogue/catalogue.csv?neutral={odd}"

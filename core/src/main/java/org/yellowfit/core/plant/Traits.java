@@ -24,6 +24,7 @@ public final class Traits {
     private static final double TALLEST_M = 120;
     private static final double WIDEST_M = 100;
     private static final String METRES = "m";
+    private static final String CENTIMETRES = "cm";
     private static final String HOURS = "hours";
 
     public static final Trait<String> ID = required("id", CellType.slug());
@@ -115,6 +116,12 @@ public final class Traits {
     public static final Trait<List<String>> LIKE = known("like", CellType.listOf(CellType.slug()));
     public static final Trait<List<MeritGrade>> MERITS = known("merits", CellType.listOf(CellType.merit()));
     public static final Trait<List<CutStem>> CUT = known("cut", CellType.wordsOrNone(CutStem.class, CutStem.NONE));
+    public static final Trait<Inflorescence> INFLORESCENCE = known("inflorescence", CellType.word(Inflorescence.class));
+    public static final Trait<Double> FLOWER_CM = known("flower_cm", CellType.number(0.1, 120, CENTIMETRES));
+    public static final Trait<Double> LEAF_CM = known("leaf_cm", CellType.number(0.1, 600, CENTIMETRES));
+    public static final Trait<LeafArrangement> LEAF_ARRANGEMENT =
+            known("leaf_arrangement", CellType.word(LeafArrangement.class));
+    public static final Trait<Variegation> VARIEGATION = known("variegation", CellType.word(Variegation.class));
     public static final Trait<List<PotPrice>> SIZES_SOLD =
             known("sizes_sold", CellType.listOf(new CellType<>(PotPrice::parse, PotPrice::text)));
     /** Other botanical names that it is looked for under, older or newer, as a list. */

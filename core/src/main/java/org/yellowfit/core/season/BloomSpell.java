@@ -156,6 +156,32 @@ public final class BloomSpell {
         };
     }
 
+    /** Buds are seen from so many days before the first opens, and withered flowers so many after the last; general. */
+    private static final double BUD_DAYS = 16;
+
+    private static final double WITHERED_DAYS = 14;
+
+    /**
+     * @param open       share of the flowers open that day
+     * @param keepsHeads whether heads that are over stay on the plant as seed
+     */
+    BloomStage stageOn(double day, double open, boolean keepsHeads, double cutDay) {
+        double since = since(day);
+        double before = since - Seasons.DAYS;
+        if (before > -BUD_DAYS && open <= 0) {
+            return new BloomStage(0, 1 + before / BUD_DAYS, 0, 0);
+        }
+        if (since <= length) {
+            boolean young = since < length / 2;
+            return new BloomStage(open, young ? 1 - open : 0, young ? 0 : 1 - open, 0);
+        }
+        double over = Math.min(1, (since - length) / WITHERED_DAYS);
+        double left = 1 - open;
+        double untilCut = since(cutDay);
+        boolean cut = untilCut > length && since >= untilCut;
+        return new BloomStage(open, 0, left * (1 - over), keepsHeads && !cut ? left * over : 0);
+    }
+
     /** The flowers' colour by their age; between two colours a mix that carries the nearer one's name. */
     Optional<Colour> colourOn(double day) {
         if (colours.isEmpty()) {

@@ -2,6 +2,8 @@ package org.yellowfit.core.season;
 
 import static org.yellowfit.core.measure.Checks.notNegative;
 
+import java.util.List;
+import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -14,6 +16,11 @@ import org.yellowfit.core.plant.Cultivar;
  * @param heightM          of the leaves on this day, m; 0 below ground
  * @param heightInFlowerM  of the flowers on this day, m; the height of the leaves when nothing is open
  * @param spreadM          on this day, m
+ * @param ageYears         since planting
+ * @param ultimateM        height it comes to in the end, m
+ * @param bloom            how far its flowers have come
+ * @param tipLeaves        leaf colours at the tips, which lead the season
+ * @param innerLeaves      leaf colours inside
  */
 public record PlantState(
         double fullHeightM,
@@ -22,7 +29,12 @@ public record PlantState(
         double heightM,
         double heightInFlowerM,
         double spreadM,
-        DayLook look) {
+        double ageYears,
+        double ultimateM,
+        DayLook look,
+        BloomStage bloom,
+        List<Colour> tipLeaves,
+        List<Colour> innerLeaves) {
     public PlantState {
         notNegative("The full height", fullHeightM, "m");
         notNegative("The full height in flower", fullFlowerHeightM, "m");
@@ -32,6 +44,9 @@ public record PlantState(
         notNegative("The spread", spreadM, "m");
     }
 
+    /** The age that counts as full grown (D1). */
+    private static final double OLD_YEARS = 30;
+
     /** Flower stalks have their full height once so much of the flowers is open. */
     private static final double STALKS_UP_AT = 0.25;
 
@@ -40,20 +55,14 @@ public record PlantState(
      * @param dayOfYear at the place, 1–366
      */
     public static PlantState at(Cultivar plant, double ageYears, int dayOfYear, GrowingPlace place) {
-        return of(
-                plant,
-                growth(plant, place),
-                ageYears,
-                PlantYear.of(plant, place).day(dayOfYear));
+        PlantYear year = PlantYear.of(plant, place);
+        return of(plant, growth(plant, place), ageYears, year, year.day(dayOfYear), dayOfYear);
     }
 
     /** In the middle of a month, with the flowers of the month as a whole. */
     public static PlantState inMonth(Cultivar plant, double ageYears, int month, GrowingPlace place) {
-        return of(
-                plant,
-                growth(plant, place),
-                ageYears,
-                PlantYear.of(plant, place).month(month));
+        PlantYear year = PlantYear.of(plant, place);
+        return of(plant, growth(plant, place), ageYears, year, year.month(month), PlantYear.midMonth(month));
     }
 
     /** Fewer hours of sun than it needs make it slower (B2). */
@@ -62,7 +71,8 @@ public record PlantState(
         return place.sunHours().isPresent() ? usual.inSun(place.sunHours().getAsDouble()) : usual;
     }
 
-    private static PlantState of(Cultivar plant, PlantGrowth growth, double ageYears, DayLook look) {
+    private static PlantState of(
+            Cultivar plant, PlantGrowth growth, double ageYears, PlantYear year, DayLook look, int dayOfYear) {
         double height = growth.height(ageYears).mid();
         double flower = growth.heightInFlower(ageYears).mid();
         double spread = growth.spread(ageYears).mid();
@@ -76,6 +86,11 @@ public record PlantState(
                 leafNow,
                 leafNow + Math.max(0, flower - height) * look.heightShare() * stalks,
                 look.heightShare() <= 0 ? 0 : spread * spreadShare,
-                look);
+                ageYears,
+                growth.height(OLD_YEARS).mid(),
+                look,
+                year.stage(dayOfYear, look),
+                year.tipLeaves(dayOfYear),
+                year.innerLeaves(dayOfYear));
     }
 }

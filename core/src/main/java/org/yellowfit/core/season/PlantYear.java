@@ -8,6 +8,7 @@ import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.measure.Refused;
+import org.yellowfit.core.plant.Anatomy;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
@@ -127,6 +128,62 @@ public final class PlantYear {
                 standing == Standing.BARE_STEMS
                         ? Optional.of(plant.get(Traits.STEM_WINTER).orElse(BARK))
                         : Optional.empty());
+    }
+
+    /** Where young and old leaves differ in colour, those at the tips are so many days apart from those inside. */
+    private static final double TIPS_LEAD_DAYS = 10;
+
+    private static final double MIDSUMMER = 190;
+
+    /**
+     * Leaf colours at the tips of the shoots: in spring they are the youngest, in autumn the first to turn.
+     *
+     * @param dayOfYear at the place, 1–366
+     */
+    public List<Colour> tipLeaves(int dayOfYear) {
+        return leavesShifted(dayOfYear, 1);
+    }
+
+    /** Leaf colours inside the plant, where the seasons come last. */
+    public List<Colour> innerLeaves(int dayOfYear) {
+        return leavesShifted(dayOfYear, -1);
+    }
+
+    private List<Colour> leavesShifted(int dayOfYear, int direction) {
+        double reference = seasons.referenceDay(seasons.northernDay(dayOfYear));
+        DayLook look = day(dayOfYear);
+        if (look.leaves().isEmpty() || isBulb()) {
+            return look.leaves();
+        }
+        double lead = reference < MIDSUMMER ? -TIPS_LEAD_DAYS : TIPS_LEAD_DAYS;
+        List<Colour> shifted = leaves.on(Math.max(1, Math.min(Seasons.DAYS, reference + direction * lead)));
+        return shifted.isEmpty() ? look.leaves() : shifted;
+    }
+
+    /**
+     * How far the heads of flowers have come.
+     *
+     * @param look of the day, or of the month it stands for: its share of open flowers counts
+     */
+    public BloomStage stage(int dayOfYear, DayLook look) {
+        if (bloom == null || look.standing() == Standing.BELOW_GROUND) {
+            return BloomStage.NONE;
+        }
+        double northern = seasons.northernDay(dayOfYear);
+        double cutDay = northern - seasons.referenceDay(northern) + CUT_DAY;
+        BloomStage stage = bloom.stageOn(northern, look.flowerShare(), keepsHeads(), cutDay);
+        boolean dead = look.standing() == Standing.STRAW;
+        return dead ? new BloomStage(0, 0, 0, Math.max(stage.seeds(), keepsHeads() ? 1 : 0)) : stage;
+    }
+
+    /** Heads of herbs that are not cut stay as seed; so do the large ones of shrubs that dry on the plant. */
+    private boolean keepsHeads() {
+        return switch (Anatomy.of(plant).inflorescence()) {
+            case MOPHEAD, LACECAP, PLUME -> true;
+            case PANICLE, CORYMB -> plant.botanical().startsWith("Hydrangea") || !plant.isWoody();
+            case DAISY, GLOBE, SPIKE, UMBEL -> !plant.isWoody() && plant.kind() != Kind.ANNUAL;
+            default -> false;
+        };
     }
 
     private double open(double northern, double reference, double height, Standing standing) {

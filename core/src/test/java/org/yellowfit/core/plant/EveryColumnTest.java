@@ -91,6 +91,11 @@ class EveryColumnTest {
             like;             hosta-tea-tray;                  Hosta Tea Tray
             merits;           flower:3|leaf:1;                 flower:4
             cut;              fresh|dried;                     none|fresh
+            inflorescence;    mophead;                         bunch
+            flower_cm;        7.5;                             121
+            leaf_cm;          12;                              0
+            leaf_arrangement; opposite;                        paired
+            variegation;      new-growth;                      spotty
             synonyms;         Funkia sieboldiana;
             sizes_sold;       2 l:12.50;                       2 l 12.50
             """;

@@ -1,13 +1,13 @@
-package org.yellowfit.app.drawing;
+package org.yellowfit.app.drawing.pen;
 
 import org.yellowfit.core.colour.OkLab;
 
 /** One colour in five tones from shade to light, the light falling from the upper left on soft paper. */
-final class Tones {
+public final class Tones {
 
-    static final int COUNT = 5;
-    private static final double[] LIGHTER = {-0.17, -0.1, -0.035, 0.035, 0.105};
-    private static final double[] WARMER = {-0.022, -0.012, 0, 0.008, 0.018};
+    public static final int COUNT = 5;
+    private static final double[] LIGHTER = {-0.19, -0.1, 0, 0.06, 0.125};
+    private static final double[] WARMER = {-0.022, -0.012, 0, 0.012, 0.024};
     private static final double PALE_FROM = 0.84;
     private static final double PALE_DEPTH = 0.6;
     private static final double DARKEST = 0.17;
@@ -15,7 +15,7 @@ final class Tones {
 
     private final String[] hex = new String[COUNT];
 
-    Tones(OkLab colour) {
+    public Tones(OkLab colour) {
         // Pale petals keep their paleness in the shade.
         double depth = colour.lightness() > PALE_FROM ? PALE_DEPTH : 1;
         for (int tone = 0; tone < COUNT; tone++) {
@@ -25,7 +25,7 @@ final class Tones {
         }
     }
 
-    String hex(int tone) {
+    public String hex(int tone) {
         return hex[Math.max(0, Math.min(COUNT - 1, tone))];
     }
 }

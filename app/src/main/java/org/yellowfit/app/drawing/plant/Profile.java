@@ -1,4 +1,4 @@
-package org.yellowfit.app.drawing;
+package org.yellowfit.app.drawing.plant;
 
 import org.yellowfit.core.plant.Habit;
 
@@ -24,6 +24,11 @@ record Profile(Habit habit, double crownFrom) {
             default -> 0;
         };
         return new Profile(habit, from);
+    }
+
+    /** A young tree carries its branches lower. */
+    Profile younger(double maturity) {
+        return new Profile(habit, habit == Habit.STANDARD ? crownFrom : crownFrom * (0.45 + 0.55 * maturity));
     }
 
     /** @param v height, 0 at the ground to 1 at the top; 0 outside the crown */
@@ -54,15 +59,6 @@ record Profile(Habit habit, double crownFrom) {
             case ROSETTE -> arc(c * 1.02, 2) * (1 - 0.15 * c);
             case FOUNTAIN -> Math.min(1, Math.sqrt(Math.max(0, 1 - v) / 0.38));
             case MOUND -> arc(c, 2.2) * (0.86 + 0.14 * Math.min(1, c * 5));
-        };
-    }
-
-    /** Where the leaves point from, as a share of the height: mounds open from the ground, crowns from inside. */
-    double focus() {
-        return switch (habit) {
-            case GLOBE, STANDARD, COLUMNAR, PYRAMIDAL -> crownFrom + (1 - crownFrom) * 0.25;
-            case SPREADING, UPRIGHT, VASE -> crownFrom * 0.8;
-            default -> -0.12;
         };
     }
 

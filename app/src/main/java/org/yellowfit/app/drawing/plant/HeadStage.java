@@ -1,0 +1,9 @@
+package org.yellowfit.app.drawing.plant;
+
+/** How far a flower has come. */
+enum HeadStage {
+    BUD,
+    OPEN,
+    FADING,
+    SEED
+}

@@ -1,0 +1,77 @@
+package org.yellowfit.app.drawing.plant;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Leaves from the ground, each on its own stalk, laid over each other into a dome. */
+final class Rosette {
+
+    private final Growing growth;
+    private final Space space;
+    private final Figure figure = new Figure();
+
+    private Rosette(Growing growth) {
+        this.growth = growth;
+        this.space = growth.space();
+    }
+
+    static Growing.Grown grow(Growing growth) {
+        Rosette rosette = new Rosette(growth);
+        rosette.leaves();
+        return new Growing.Grown(rosette.figure, rosette.shoots());
+    }
+
+    private void leaves() {
+        double dome = 2 * space.halfWidth() * space.height() * 0.8;
+        double real = space.cm(growth.anatomy().leafCm());
+        double length = Math.max(Math.min(real, Math.min(space.halfWidth() * 0.85, space.height() * 0.7)), 3.4);
+        double cover = 4.2;
+        double needed = Math.sqrt(
+                cover * dome / (space.detail().leaves() * 0.8 * growth.leaf().area(1)));
+        length = Math.max(length, Math.min(needed, Math.min(space.halfWidth() * 0.5, space.height() * 0.6)));
+        int full = (int) Math.max(
+                14,
+                Math.min(space.detail().leaves(), cover * dome / growth.leaf().area(length)));
+        int shown = (int) Math.round(full * growth.leaves() * (0.6 + 0.4 * growth.vigour()));
+        for (int i = 0; i < shown; i++) {
+            leaf((i + 0.5) / full, i * Space.GOLDEN, length);
+        }
+    }
+
+    /** @param rank 0 in the middle of the dome to 1 at the ground around it */
+    private void leaf(double rank, double turn, double length) {
+        double own = length * space.between(0.78, 1.08);
+        double out = Math.pow(rank, 0.4);
+        double reach = out * Math.max(0.1, space.halfWidth() - own * 0.55);
+        double up = (space.height() - own * 0.3) * Math.pow(Math.max(0, 1 - Math.pow(out, 2.6)), 0.62) * 0.94;
+        Vec middle = new Vec(Math.cos(turn) * reach, Math.max(own * 0.16, up), Math.sin(turn) * reach);
+        // Outer leaves hang, so that those in front show their blades.
+        double rise = 0.85 - 2.0 * out * out + space.wobble() * 0.16;
+        Vec to = Vec.direction(turn + space.wobble() * 0.3, rise);
+        Vec at = middle.minus(to.times(own * 0.42));
+        at = new Vec(at.x(), Math.max(0.3, at.y()), at.z());
+        Vec foot = new Vec(at.x() * 0.22, 0, at.z() * 0.22);
+        double width = Math.max(0.35, Math.min(1.1, own * 0.03));
+        if (space.detail().units() >= 150 && rank < 0.6) {
+            Vec bow = new Vec(at.x() * 0.5, at.y() * 0.7, at.z() * 0.5);
+            figure.stem(List.of(foot, bow, at), width, width, false);
+        }
+        Vec normal = new Vec(Math.cos(turn) * out * 0.75, 0.75 - 0.5 * out, Math.sin(turn) * out * 0.75);
+        double light = Sun.on(normal) * 1.15 - 0.12 + space.wobble() * 0.22;
+        Hue hue = rank < 0.12 ? Hue.TIP : out > 0.85 ? Hue.INNER : Hue.LEAF;
+        figure.leaf(at, to, own, Math.max(-1, Math.min(1, light)), hue);
+    }
+
+    private List<Shoot> shoots() {
+        List<Shoot> shoots = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            double turn = i * Space.GOLDEN + 0.5;
+            double out = Math.sqrt((i + 0.5) / 60);
+            Vec at = new Vec(Math.cos(turn) * out, 0, Math.sin(turn) * out)
+                    .times(space.halfWidth() * 0.45)
+                    .plus(Vec.UP, space.height() * 0.3);
+            shoots.add(new Shoot(at, Vec.direction(turn, 1.4 - 0.5 * out), 0.3, 1));
+        }
+        return shoots;
+    }
+}
