@@ -74,7 +74,7 @@ public class DrawingBenchmark {
         return PlantSketch.of(plant, state, GrowingPlace.ANYWHERE, detail);
     }
 
-    private static List<Cultivar> read() throws IOException {
+    static List<Cultivar> read() throws IOException {
         try (var in = PlantSketch.class.getResourceAsStream("/demo/catalogue.csv")) {
             CsvTable table = CsvTable.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), 5000);
             List<Cultivar> read = new ArrayList<>();

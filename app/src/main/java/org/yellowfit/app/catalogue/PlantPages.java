@@ -16,8 +16,10 @@ import org.yellowfit.core.care.Cautions;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.claims.TraitSources;
 import org.yellowfit.core.fit.Candidate;
+import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
+import org.yellowfit.core.fit.Ranked;
 import org.yellowfit.core.fit.Scope;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Numbers;
@@ -115,7 +117,7 @@ class PlantPages {
                 Sentences.each(Cautions.of(plant, store.watchList()), units),
                 plant.get(Traits.TELL_APART).orElse(""),
                 lookAlikes(plant, units),
-                company(plant, units),
+                company(plant, units, visit),
                 pots(plant),
                 facts(label),
                 notes(label),
@@ -144,8 +146,18 @@ class PlantPages {
                 .toList();
     }
 
-    private List<PlantTile> company(Cultivar plant, UnitSystem units) {
-        return Companion.of(plant, store.catalogue(Policy.STANDARD).all(), COMPANY).stream()
+    /** Of the whole catalogue, or of what lives at a visit's place. */
+    private List<PlantTile> company(Cultivar plant, UnitSystem units, Optional<OpenPlaces.Place> visit) {
+        List<Cultivar> others = visit.map(OpenPlaces.Place::question)
+                .map(question -> {
+                    Catalogue catalogue = store.catalogue(question.policy());
+                    return new Fit(catalogue)
+                            .order(question, catalogue.size()).stream()
+                                    .map(Ranked::plant)
+                                    .toList();
+                })
+                .orElseGet(() -> store.catalogue(Policy.STANDARD).all());
+        return Companion.of(plant, others, COMPANY).stream()
                 .map(each -> PlantTile.of(each.plant(), units, Sentences.say(each.why(), units)))
                 .toList();
     }

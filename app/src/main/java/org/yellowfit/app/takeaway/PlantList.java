@@ -3,6 +3,7 @@ package org.yellowfit.app.takeaway;
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -90,6 +91,24 @@ public class PlantList {
                         .map(sold -> sold.get(0).pot())
                         .orElse("");
                 lines.save(new ListLine(visitId, id, ++last, usual(visit, pot)));
+            }
+        }
+    }
+
+    /**
+     * Takes over how many of each plant a planting has: a plant that is not on the list yet is added, one that is gets
+     * the planting's number; what else is on the list stays.
+     *
+     * @param counts by the plant's id
+     */
+    @Transactional
+    public void take(UUID visitId, Map<String, Integer> counts) {
+        add(visitId, List.copyOf(counts.keySet()));
+        for (ListLine line : lines.findByVisitIdOrderByPosition(visitId)) {
+            Integer count = counts.get(line.cultivarId());
+            if (count != null) {
+                Content was = line.content();
+                line.set(new Content(Fill.NUMBER, count, was.endsClear(), was.school(), was.closeBy(), was.pot()));
             }
         }
     }

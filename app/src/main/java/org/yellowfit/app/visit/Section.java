@@ -16,7 +16,9 @@ public enum Section {
     /** Readings of the soil's tests. */
     SOIL("soil."),
     /** Clock hours in which the spot was seen in sun, by month. */
-    SEEN_SUN("seen.");
+    SEEN_SUN("seen."),
+    /** What is planted together, and what it shall be. */
+    PLANTING("planting.");
 
     final String prefix;
 

@@ -3,12 +3,12 @@ package org.yellowfit.app.visit;
 import java.util.List;
 
 /**
- * The stages of a visit in the order of the conversation, each with its parts. Planting and Afterwards have no parts
- * yet.
+ * The stages of a visit in the order of the conversation, each with its parts. Afterwards has none yet.
  */
 enum Stage {
     PLACE(Part.ANSWERS, Part.DRAWING, Part.SUN, Part.SOIL, Part.CLIMATE, Part.CARD),
     PLANTS(Part.SHORTLIST, Part.SIDE_BY_SIDE),
+    PLANTING(Part.TOGETHER),
     TAKE_AWAY(Part.LIST, Part.HANDOUT);
 
     /** One screen of a stage: where it is, and the letter that opens it. */
@@ -21,6 +21,7 @@ enum Stage {
         CARD("card", ""),
         SHORTLIST("shortlist", "2"),
         SIDE_BY_SIDE("side-by-side", "3"),
+        TOGETHER("together", "6"),
         LIST("list", "4"),
         HANDOUT("handout", "5");
 

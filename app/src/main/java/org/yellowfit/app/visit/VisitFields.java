@@ -16,6 +16,7 @@ import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.palette.PlantingFields;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.serve.WishFields;
 import org.yellowfit.core.site.Feature;
@@ -81,6 +82,10 @@ public final class VisitFields {
         return new VisitField<>(Section.SOIL, field);
     }
 
+    public static <T> VisitField<T> planting(Field<T> field) {
+        return new VisitField<>(Section.PLANTING, field);
+    }
+
     /** @param month one of {@link SeenSun#TIMES} */
     public static VisitField<List<Integer>> seenSun(int month) {
         return new VisitField<>(
@@ -114,6 +119,7 @@ public final class VisitFields {
         WishFields.OF_A_PLANT.forEach(field -> all.add(never(field)));
         all.addAll(List.of(LATITUDE, LONGITUDE, UTC_OFFSET, NORTH, DRAWN_IN, STATION));
         all.addAll(List.of(PATCH, PATCH_AREA, UNDER_ROOF, SLOPE, LIMITED_BY));
+        PlantingFields.ALL.forEach(field -> all.add(planting(field)));
         SoilTestFields.ALL.forEach(field -> all.add(soil(field)));
         SeenSun.TIMES.forEach(month -> all.add(seenSun(month)));
         Map<String, VisitField<?>> byKey = new LinkedHashMap<>();

@@ -40,19 +40,23 @@ public final class Fit {
     }
 
     private FitResult these(Question question, Scope scope) {
+        List<Ranked> all = these(question, scope.only());
+        List<Candidate> asked = explain(question, all.subList(0, Math.min(scope.limit(), all.size())));
+        boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
+        List<Ranked> offered = allFit ? List.of() : order(question, POOL);
+        return new FitResult(all.size(), all, withInstead(asked, offered), FirstFive.of(plants, question, all));
+    }
+
+    private List<Integer> indices(List<String> ids) {
         List<Integer> indices = new ArrayList<>();
-        for (String id : scope.only()) {
+        for (String id : ids) {
             int i = plants.indexOf(id);
             if (i < 0) {
                 throw new Refused("The catalogue has no cultivar with the id “%s”.", id);
             }
             indices.add(i);
         }
-        List<Ranked> all = new Ordering(plants, question).these(indices);
-        List<Candidate> asked = explain(question, all.subList(0, Math.min(scope.limit(), all.size())));
-        boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
-        List<Ranked> offered = allFit ? List.of() : order(question, POOL);
-        return new FitResult(all.size(), all, withInstead(asked, offered), FirstFive.of(plants, question, all));
+        return indices;
     }
 
     /** The best in merit order, with nothing said of them yet. */
@@ -72,6 +76,15 @@ public final class Fit {
             more = pool.size() == most;
         }
         return first;
+    }
+
+    /**
+     * Named plants, those that do not live there too, with nothing said of them yet.
+     *
+     * @throws IllegalArgumentException when the catalogue does not have one
+     */
+    public List<Ranked> these(Question question, List<String> ids) {
+        return new Ordering(plants, question).these(indices(ids));
     }
 
     /** What to ask next, the question that changes the first five most first (L8). */

@@ -20,7 +20,7 @@ public record WantedColour(String text) {
     /** Beyond what reads the same, so much further away nothing of it is left; our judgement. */
     private static final double FADES_OVER = 0.05;
 
-    boolean answeredBy(Colour colour) {
+    public boolean answeredBy(Colour colour) {
         return nearness(colour) >= 1;
     }
 

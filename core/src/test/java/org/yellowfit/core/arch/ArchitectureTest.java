@@ -54,6 +54,8 @@ class ArchitectureTest {
                 .definedBy("..core.pair..")
                 .layer("fit")
                 .definedBy("..core.fit..")
+                .layer("together")
+                .definedBy("..core.palette..")
                 .layer("hand over")
                 .definedBy("..core.takeoff..", "..core.care..")
                 .whereLayer("plant")
@@ -69,6 +71,8 @@ class ArchitectureTest {
                 .whereLayer("compare")
                 .mayOnlyAccessLayers("measure", "place", "plant", "time")
                 .whereLayer("fit")
+                .mayOnlyBeAccessedByLayers("together")
+                .whereLayer("together")
                 .mayNotBeAccessedByAnyLayer()
                 .check(CORE);
     }

@@ -1,0 +1,217 @@
+package org.yellowfit.app.drawing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import org.yellowfit.app.drawing.pen.Pen;
+import org.yellowfit.app.drawing.plant.PlantScene;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.growth.Layer;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
+
+/**
+ * A planting as it will look from the path, in its layers, to scale, before what stands behind it: before anything has its
+ * own place, each kind stands in drifts over its share of its layer.
+ */
+public final class BedScene {
+
+    /** Drawn at most; more would not be told apart. */
+    private static final int MOST_DRAWN = 170;
+
+    private static final double UNITS = 1000;
+    private static final double LOOSE = 0.22;
+    /** A kind that has more of its layer's length than this stands in two drifts. */
+    private static final double LONGEST_DRIFT_M = 2.6;
+
+    private static final double SKY = 1.22;
+    private static final double WIDE_TO_HIGH = 2.6;
+
+    /** One kind of the planting. */
+    public record Kind(Cultivar plant, Layer layer, int count, double areaM2) {}
+
+    /** A stretch of a layer that one kind takes. */
+    private record Drift(Kind kind, double from, double to, int count) {}
+
+    private final double lengthM;
+    private final double depthM;
+    private final GrowingPlace place;
+    private final double years;
+    private final int month;
+    private final UnitSystem units;
+    private final String behind;
+    private final List<PlantScene.Placed> plants = new ArrayList<>();
+    private double tallestM = 0.5;
+
+    private BedScene(
+            double areaM2,
+            Double depthM,
+            GrowingPlace place,
+            double years,
+            int month,
+            String behind,
+            UnitSystem units) {
+        this.depthM = depthM == null ? Math.max(0.4, Math.sqrt(areaM2 / 2.5)) : Math.max(0.3, depthM);
+        this.lengthM = Math.max(0.4, areaM2 / this.depthM);
+        this.place = place;
+        this.years = years;
+        this.month = month;
+        this.behind = behind;
+        this.units = units;
+    }
+
+    /**
+     * @param depthM null where it is not known
+     * @param behind colour of what stands behind, {@code #rrggbb}; empty for none
+     */
+    public static String svg(
+            List<Kind> kinds,
+            double areaM2,
+            Double depthM,
+            GrowingPlace place,
+            double years,
+            int month,
+            String behind,
+            UnitSystem units) {
+        BedScene scene = new BedScene(areaM2, depthM, place, years, month, behind, units);
+        scene.plant(kinds);
+        return scene.draw();
+    }
+
+    private void plant(List<Kind> kinds) {
+        int all = kinds.stream().mapToInt(Kind::count).sum();
+        double shown = Math.min(1, (double) MOST_DRAWN / Math.max(1, all));
+        for (Layer layer : Layer.values()) {
+            List<Kind> own = kinds.stream()
+                    .filter(each -> each.layer() == layer)
+                    .sorted(Comparator.comparingDouble((Kind each) -> -each.areaM2())
+                            .thenComparing(each -> each.plant().id()))
+                    .toList();
+            for (Drift drift : drifts(own)) {
+                plant(drift, layer, shown);
+            }
+        }
+        for (Kind each : kinds) {
+            PlantState full = PlantState.inMonth(each.plant(), Math.max(years, 3), 7, place);
+            tallestM = Math.max(tallestM, Math.max(full.fullHeightM(), full.fullFlowerHeightM()));
+        }
+    }
+
+    /** Along the layer, the kinds by turns, a large one in two drifts. */
+    private List<Drift> drifts(List<Kind> own) {
+        double area = own.stream().mapToDouble(Kind::areaM2).sum();
+        List<Kind> order = new ArrayList<>();
+        List<Integer> counts = new ArrayList<>();
+        for (int round = 0; round < 2; round++) {
+            for (Kind each : own) {
+                boolean twice = each.count() >= 6 && each.areaM2() / area * lengthM > LONGEST_DRIFT_M;
+                int first = twice ? (each.count() + 1) / 2 : each.count();
+                int count = round == 0 ? first : each.count() - first;
+                if (count > 0) {
+                    order.add(each);
+                    counts.add(count);
+                }
+            }
+        }
+        List<Drift> drifts = new ArrayList<>();
+        double from = -lengthM / 2;
+        for (int i = 0; i < order.size(); i++) {
+            Kind each = order.get(i);
+            double stretch = lengthM * each.areaM2() / area * counts.get(i) / each.count();
+            drifts.add(new Drift(each, from, from + stretch, counts.get(i)));
+            from += stretch;
+        }
+        return drifts;
+    }
+
+    private void plant(Drift drift, Layer layer, double shown) {
+        Cultivar plant = drift.kind().plant();
+        PlantState state = PlantState.inMonth(plant, years, month, place);
+        int count = (int) Math.max(1, Math.round(drift.count() * shown));
+        double wide = drift.to() - drift.from();
+        double deep = depthM / 3;
+        int rows = (int) Math.max(1, Math.min(count, Math.round(Math.sqrt(count * deep / Math.max(0.05, wide)))));
+        Random chance = new Random(plant.id().hashCode() * 31L + Math.round(drift.from() * 100));
+        double back = middle(layer) - deep / 2;
+        for (int i = 0; i < count; i++) {
+            int row = i % rows;
+            int inRow = (count - row + rows - 1) / rows;
+            double step = wide / inRow;
+            double x = drift.from() + (i / rows + 0.5) * step + (row % 2 == 0 ? 0 : step * 0.3);
+            double z = back + (row + 0.5) * deep / rows;
+            x += (chance.nextDouble() - 0.5) * step * LOOSE * 2;
+            z += (chance.nextDouble() - 0.5) * deep / rows * LOOSE * 2;
+            plants.add(new PlantScene.Placed(plant, state, x, z, chance.nextInt(8)));
+        }
+    }
+
+    /** How far the layer's middle lies from the front edge, towards the viewer being more. */
+    private double middle(Layer layer) {
+        return -depthM
+                * switch (layer) {
+                    case BACK -> 5 / 6.0;
+                    case MIDDLE -> 0.5;
+                    case FRONT -> 0.22;
+                    case GROUND_COVER -> 0.14;
+                };
+    }
+
+    private String draw() {
+        double wide = lengthM * 1.08 + 0.5;
+        double high = Math.max(tallestM * SKY + depthM * PlantScene.RISE, wide / WIDE_TO_HIGH);
+        double unitsPerM = UNITS / wide;
+        double top = high * unitsPerM;
+        double foot = 0.34 * unitsPerM * Math.max(0.5, Math.min(1, wide / 5));
+        double horizon = -depthM * PlantScene.RISE * unitsPerM;
+        StringBuilder out = new StringBuilder(
+                        "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"bed-scene\" viewBox=\"")
+                .append(Pen.text(-UNITS / 2))
+                .append(' ')
+                .append(Pen.text(-top))
+                .append(' ')
+                .append(Pen.text(UNITS))
+                .append(' ')
+                .append(Pen.text(top + foot))
+                .append("\" role=\"img\" aria-label=\"")
+                .append(PlantDrawing.escaped(Sentences.say("picture.together")))
+                .append("\">");
+        out.append(rect(-UNITS / 2, -top, UNITS, top + horizon, "#fbf7ec"));
+        if (!behind.isEmpty()) {
+            double wall = Math.min(top * 0.86, Math.max(1.9, tallestM * 0.92) * unitsPerM - horizon);
+            out.append(rect(-UNITS / 2, -wall, UNITS, wall + horizon, behind));
+            out.append(new Pen().move(-UNITS / 2, -wall).line(UNITS, 0).stroked("#2c2a24", 1, 0.35));
+        }
+        out.append(rect(-UNITS / 2, horizon, UNITS, foot - horizon, "#cdbf9f"));
+        Pen edge = new Pen().move(-UNITS / 2, foot * 0.42).line(UNITS, 0);
+        out.append(rect(-UNITS / 2, foot * 0.42, UNITS, foot * 0.58, "#e4dac4"));
+        out.append(edge.stroked("#8a7f68", 1.4, 0.7));
+        out.append(PlantScene.front(plants, place, unitsPerM, "s"));
+        return out.append(bar(unitsPerM, foot)).append("</svg>").toString();
+    }
+
+    private String bar(double unitsPerM, double foot) {
+        double unit = units == UnitSystem.US ? UnitSystem.FOOT_M : 1;
+        double length = unit * (lengthM > 12 ? 5 : lengthM > 3 ? 1 : units == UnitSystem.US ? 1 : 0.5);
+        double y = foot * 0.72;
+        double from = -UNITS / 2 + 16;
+        double end = from + length * unitsPerM;
+        Pen line = new Pen()
+                .move(from, y - 4)
+                .line(0, 8)
+                .move(from, y)
+                .line(length * unitsPerM, 0)
+                .move(end, y - 4)
+                .line(0, 8);
+        return line.stroked("#2c2a24", 1.4, 0.8) + "<text x=\"" + Pen.text(end + 8) + "\" y=\"" + Pen.text(y + 5)
+                + "\" fill=\"#3d3527\" font-family=\"Source Sans, sans-serif\" font-size=\"15\">" + units.length(length)
+                + "</text>";
+    }
+
+    private static String rect(double x, double y, double wide, double high, String colour) {
+        return "<rect x=\"" + Pen.text(x) + "\" y=\"" + Pen.text(y) + "\" width=\"" + Pen.text(wide) + "\" height=\""
+                + Pen.text(Math.max(0, high)) + "\" fill=\"" + colour + "\"/>";
+    }
+}

@@ -1,0 +1,2 @@
+/** Planting: the plants of a visit together. */
+package org.yellowfit.app.planting;
