@@ -80,13 +80,15 @@ document.addEventListener('alpine:init', () => {
       }
     },
     async instead(event) {
-      const { plant } = event.currentTarget.dataset;
-      const place = this.$root.querySelector(`.stand-ins[data-for="${CSS.escape(plant)}"]`);
+      const { plant, patch } = event.currentTarget.dataset;
+      const place = this.$root.querySelector(`.stand-ins[data-for="${CSS.escape(`${plant}@${patch}`)}"]`);
       if (place.childElementCount > 0) {
         place.replaceChildren();
         return;
       }
-      const answer = await fetch(`${this.base()}/instead/${encodeURIComponent(plant)}`);
+      const answer = await fetch(
+        `${this.base()}/instead/${encodeURIComponent(plant)}?patch=${encodeURIComponent(patch)}`,
+      );
       if (answer.ok) {
         place.innerHTML = await answer.text();
       } else {

@@ -49,7 +49,7 @@ public class DrawingBenchmark {
         for (int i = 0; i < PLANTS; i++) {
             Cultivar plant = plants.get(i % KINDS * 37 % plants.size());
             PlantState state = PlantState.inMonth(plant, 8, 6, GrowingPlace.ANYWHERE);
-            border.add(new PlantScene.Placed(plant, state, i % 20 * 0.6, -(i / 20) * 0.5, i));
+            border.add(new PlantScene.Placed(plant, state, GrowingPlace.ANYWHERE, i % 20 * 0.6, -(i / 20) * 0.5, i));
         }
     }
 
@@ -65,7 +65,7 @@ public class DrawingBenchmark {
 
     @Benchmark
     public String border() {
-        return PlantScene.front(border, GrowingPlace.ANYWHERE, UNITS_PER_M, "b-");
+        return PlantScene.front(border, UNITS_PER_M, "b-");
     }
 
     private PlantSketch draw(Detail detail) {

@@ -29,16 +29,44 @@ public final class BedScene {
 
     private static final double SKY = 1.22;
     private static final double WIDE_TO_HIGH = 2.6;
+    /** Of a long bed. */
+    private static final double WIDEST_TO_HIGH = 3.6;
+
+    private static final double LEAST_FOOT = 44;
 
     /** One kind of the planting. */
     public record Kind(Cultivar plant, Layer layer, int count, double areaM2) {}
 
+    /**
+     * One patch, as it is seen from the path.
+     *
+     * @param name   empty where there is but one
+     * @param depthM null where it is not known
+     */
+    public record Stretch(String name, double areaM2, Double depthM, GrowingPlace place, List<Kind> kinds) {
+
+        double depth() {
+            return depthM == null ? Math.max(0.4, Math.sqrt(areaM2 / 2.5)) : Math.max(0.3, depthM);
+        }
+
+        double length() {
+            return Math.max(0.4, areaM2 / depth());
+        }
+    }
+
     /** A stretch of a layer that one kind takes. */
     private record Drift(Kind kind, double from, double to, int count) {}
 
-    private final double lengthM;
-    private final double depthM;
-    private final GrowingPlace place;
+    private final List<Stretch> stretches;
+    private final double wholeM;
+    private final double deepestM;
+    private final double shown;
+    /** The patch that is being planted. */
+    private double startM;
+
+    private double lengthM;
+    private double depthM;
+    private GrowingPlace place;
     private final double years;
     private final int month;
     private final UnitSystem units;
@@ -46,58 +74,48 @@ public final class BedScene {
     private final List<PlantScene.Placed> plants = new ArrayList<>();
     private double tallestM = 0.5;
 
-    private BedScene(
-            double areaM2,
-            Double depthM,
-            GrowingPlace place,
-            double years,
-            int month,
-            String behind,
-            UnitSystem units) {
-        this.depthM = depthM == null ? Math.max(0.4, Math.sqrt(areaM2 / 2.5)) : Math.max(0.3, depthM);
-        this.lengthM = Math.max(0.4, areaM2 / this.depthM);
-        this.place = place;
+    private BedScene(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
+        this.stretches = stretches;
+        this.wholeM = stretches.stream().mapToDouble(Stretch::length).sum();
+        this.deepestM = stretches.stream().mapToDouble(Stretch::depth).max().orElse(1);
+        int all = stretches.stream()
+                .flatMap(each -> each.kinds().stream())
+                .mapToInt(Kind::count)
+                .sum();
+        this.shown = Math.min(1, (double) MOST_DRAWN / Math.max(1, all));
         this.years = years;
         this.month = month;
         this.behind = behind;
         this.units = units;
     }
 
-    /**
-     * @param depthM null where it is not known
-     * @param behind colour of what stands behind, {@code #rrggbb}; empty for none
-     */
-    public static String svg(
-            List<Kind> kinds,
-            double areaM2,
-            Double depthM,
-            GrowingPlace place,
-            double years,
-            int month,
-            String behind,
-            UnitSystem units) {
-        BedScene scene = new BedScene(areaM2, depthM, place, years, month, behind, units);
-        scene.plant(kinds);
+    /** @param behind colour of what stands behind, {@code #rrggbb}; empty for none */
+    public static String svg(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
+        BedScene scene = new BedScene(stretches, years, month, behind, units);
+        scene.startM = -scene.wholeM / 2;
+        stretches.forEach(scene::plant);
         return scene.draw();
     }
 
-    private void plant(List<Kind> kinds) {
-        int all = kinds.stream().mapToInt(Kind::count).sum();
-        double shown = Math.min(1, (double) MOST_DRAWN / Math.max(1, all));
+    private void plant(Stretch stretch) {
+        lengthM = stretch.length();
+        depthM = stretch.depth();
+        place = stretch.place();
         for (Layer layer : Layer.values()) {
-            List<Kind> own = kinds.stream()
+            List<Kind> own = stretch.kinds().stream()
                     .filter(each -> each.layer() == layer)
                     .sorted(Comparator.comparingDouble((Kind each) -> -each.areaM2())
                             .thenComparing(each -> each.plant().id()))
                     .toList();
             for (Drift drift : drifts(own)) {
-                plant(drift, layer, shown);
+                plant(drift, layer);
             }
         }
-        for (Kind each : kinds) {
+        for (Kind each : stretch.kinds()) {
             PlantState full = PlantState.inMonth(each.plant(), Math.max(years, 3), 7, place);
             tallestM = Math.max(tallestM, Math.max(full.fullHeightM(), full.fullFlowerHeightM()));
         }
+        startM += lengthM;
     }
 
     /** Along the layer, the kinds by turns, a large one in two drifts. */
@@ -117,7 +135,7 @@ public final class BedScene {
             }
         }
         List<Drift> drifts = new ArrayList<>();
-        double from = -lengthM / 2;
+        double from = startM;
         for (int i = 0; i < order.size(); i++) {
             Kind each = order.get(i);
             double stretch = lengthM * each.areaM2() / area * counts.get(i) / each.count();
@@ -127,7 +145,7 @@ public final class BedScene {
         return drifts;
     }
 
-    private void plant(Drift drift, Layer layer, double shown) {
+    private void plant(Drift drift, Layer layer) {
         Cultivar plant = drift.kind().plant();
         PlantState state = PlantState.inMonth(plant, years, month, place);
         int count = (int) Math.max(1, Math.round(drift.count() * shown));
@@ -144,7 +162,7 @@ public final class BedScene {
             double z = back + (row + 0.5) * deep / rows;
             x += (chance.nextDouble() - 0.5) * step * LOOSE * 2;
             z += (chance.nextDouble() - 0.5) * deep / rows * LOOSE * 2;
-            plants.add(new PlantScene.Placed(plant, state, x, z, chance.nextInt(8)));
+            plants.add(new PlantScene.Placed(plant, state, place, x, z, chance.nextInt(8)));
         }
     }
 
@@ -160,12 +178,14 @@ public final class BedScene {
     }
 
     private String draw() {
-        double wide = lengthM * 1.08 + 0.5;
-        double high = Math.max(tallestM * SKY + depthM * PlantScene.RISE, wide / WIDE_TO_HIGH);
+        double wide = wholeM * 1.08 + 0.5;
+        double high = Math.max(
+                tallestM * SKY + deepestM * PlantScene.RISE,
+                wide / Math.max(WIDE_TO_HIGH, Math.min(WIDEST_TO_HIGH, wide / 3)));
         double unitsPerM = UNITS / wide;
         double top = high * unitsPerM;
-        double foot = 0.34 * unitsPerM * Math.max(0.5, Math.min(1, wide / 5));
-        double horizon = -depthM * PlantScene.RISE * unitsPerM;
+        double foot = Math.max(LEAST_FOOT, 0.34 * unitsPerM * Math.max(0.5, Math.min(1, wide / 5)));
+        double horizon = -deepestM * PlantScene.RISE * unitsPerM;
         StringBuilder out = new StringBuilder(
                         "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"bed-scene\" viewBox=\"")
                 .append(Pen.text(-UNITS / 2))
@@ -188,16 +208,40 @@ public final class BedScene {
         Pen edge = new Pen().move(-UNITS / 2, foot * 0.42).line(UNITS, 0);
         out.append(rect(-UNITS / 2, foot * 0.42, UNITS, foot * 0.58, "#e4dac4"));
         out.append(edge.stroked("#8a7f68", 1.4, 0.7));
-        out.append(PlantScene.front(plants, place, unitsPerM, "s"));
+        out.append(PlantScene.front(plants, unitsPerM, "s"));
+        out.append(names(unitsPerM, foot));
         return out.append(bar(unitsPerM, foot)).append("</svg>").toString();
+    }
+
+    /** Where one patch ends and the next begins, and what they are called. */
+    private String names(double unitsPerM, double foot) {
+        if (stretches.size() < 2) {
+            return "";
+        }
+        StringBuilder out = new StringBuilder();
+        Pen ends = new Pen();
+        double from = -wholeM / 2;
+        for (Stretch each : stretches) {
+            double start = from * unitsPerM + 10;
+            out.append("<text x=\"")
+                    .append(Pen.text(start))
+                    .append("\" y=\"")
+                    .append(Pen.text(foot * 0.42 + 19))
+                    .append("\" fill=\"#3d3527\" font-family=\"Source Sans, sans-serif\" font-size=\"17\">")
+                    .append(PlantDrawing.escaped(each.name()))
+                    .append("</text>");
+            from += each.length();
+            ends.move(from * unitsPerM, foot * 0.42).line(0, foot * 0.3);
+        }
+        return out + ends.stroked("#8a7f68", 1.2, 0.8);
     }
 
     private String bar(double unitsPerM, double foot) {
         double unit = units == UnitSystem.US ? UnitSystem.FOOT_M : 1;
-        double length = unit * (lengthM > 12 ? 5 : lengthM > 3 ? 1 : units == UnitSystem.US ? 1 : 0.5);
+        double length = unit * (wholeM > 12 ? 5 : wholeM > 3 ? 1 : units == UnitSystem.US ? 1 : 0.5);
         double y = foot * 0.72;
-        double from = -UNITS / 2 + 16;
-        double end = from + length * unitsPerM;
+        double end = UNITS / 2 - 70;
+        double from = end - length * unitsPerM;
         Pen line = new Pen()
                 .move(from, y - 4)
                 .line(0, 8)

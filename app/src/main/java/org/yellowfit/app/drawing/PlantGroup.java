@@ -24,7 +24,6 @@ public final class PlantGroup {
     private static final double ROW = Math.sqrt(3) / 2;
 
     private final List<PlantScene.Placed> plants = new ArrayList<>();
-    private final GrowingPlace place;
     private final UnitSystem units;
     private final String name;
     private final double apartM;
@@ -33,7 +32,6 @@ public final class PlantGroup {
     private final double unitsPerM;
 
     private PlantGroup(Cultivar plant, GrowingPlace place, double years, int dayOfYear, UnitSystem units) {
-        this.place = place;
         this.units = units;
         this.name = plant.name();
         PlantState state = PlantState.at(plant, years, dayOfYear, place);
@@ -43,10 +41,10 @@ public final class PlantGroup {
         this.highM = Math.max(Math.max(state.fullFlowerHeightM(), state.fullHeightM()), 0.1);
         this.unitsPerM = UNITS / wideM;
         for (int i = 0; i < BEHIND; i++) {
-            plants.add(new PlantScene.Placed(plant, state, (i - (BEHIND - 1) / 2.0) * apartM, -apartM * ROW, i));
+            plants.add(new PlantScene.Placed(plant, state, place, (i - (BEHIND - 1) / 2.0) * apartM, -apartM * ROW, i));
         }
         for (int i = 0; i < IN_FRONT; i++) {
-            plants.add(new PlantScene.Placed(plant, state, (i - (IN_FRONT - 1) / 2.0) * apartM, 0, BEHIND + i));
+            plants.add(new PlantScene.Placed(plant, state, place, (i - (IN_FRONT - 1) / 2.0) * apartM, 0, BEHIND + i));
         }
     }
 
@@ -56,7 +54,7 @@ public final class PlantGroup {
 
     public String fromThePath() {
         double top = highM * unitsPerM + apartM * ROW * unitsPerM * PlantScene.RISE;
-        return open(-top - 14, top + 48, "picture.seven") + PlantScene.front(plants, place, unitsPerM, "g") + bar(14)
+        return open(-top - 14, top + 48, "picture.seven") + PlantScene.front(plants, unitsPerM, "g") + bar(14)
                 + "</svg>";
     }
 
@@ -64,8 +62,8 @@ public final class PlantGroup {
     public String plan() {
         double half = Math.max(apartM, wideM - (BEHIND - 1) * apartM) / 2 * unitsPerM;
         double back = apartM * ROW * unitsPerM + half;
-        return open(-back - 8, back + half + 46, "picture.seven-above")
-                + PlantScene.above(plants, place, unitsPerM, "p") + bar(half + 10) + "</svg>";
+        return open(-back - 8, back + half + 46, "picture.seven-above") + PlantScene.above(plants, unitsPerM, "p")
+                + bar(half + 10) + "</svg>";
     }
 
     private String open(double top, double high, String label) {

@@ -40,19 +40,23 @@ public class PatchChoice {
                 .orElse(List.of());
     }
 
-    /** All that the names of the patches hang on. */
+    /** All that the patches hang on. */
     private record Drawn(List<Object> features, String at, List<Integer> season) {}
 
-    /** What the patches are called; the light is studied once for a drawing. */
+    /** What the patches are called. */
     public List<String> names(Visit visit) {
+        return drawn(visit).stream().map(BedPatch::name).toList();
+    }
+
+    /** The patches in the year the drawing shows; the light is studied once for a drawing. */
+    public List<BedPatch> drawn(Visit visit) {
         if (visit.drawn().isEmpty()) {
             return List.of();
         }
         String at = store.where(visit) + " " + visit.answers().get(VisitFields.NORTH, 0.0) + " "
                 + DrawingStore.drawnIn(visit);
         Drawn key = new Drawn(DrawingStore.geoJson(visit), at, store.seasonMonths(visit));
-        return fragments.once(
-                key, () -> of(visit, 0).stream().map(BedPatch::name).toList());
+        return fragments.once(key, () -> of(visit, 0));
     }
 
     /** What the visit would ask for this patch. */

@@ -1,11 +1,13 @@
 package org.yellowfit.app.planting;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.place.PatchChoice;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
@@ -22,6 +24,7 @@ import org.yellowfit.core.palette.Plot;
 import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.serve.Wants;
 import org.yellowfit.core.serve.WishFields;
+import org.yellowfit.core.site.BedPatch;
 
 /** A visit's planting as the rules take it: what was said, and what is usual where nothing was. */
 @Service
@@ -29,6 +32,9 @@ class Planting {
 
     /** Where nobody said how large it is. */
     private static final double USUAL_M2 = 8;
+
+    private static final double LEAST_PATCH_M2 = 0.5;
+    private static final int MOST_PATCHES = 6;
 
     private static final double POT_DEPTH_M = 0.35;
     private static final double USUAL_POT_L = 30;
@@ -42,7 +48,7 @@ class Planting {
      * @param isAreaKnown whether somebody said how large it is
      */
     record Bed(
-            Plot plot,
+            List<Plot> plots,
             Aims aims,
             Map<String, Object> aimsSaid,
             Palettes palettes,
@@ -50,17 +56,42 @@ class Planting {
             List<Chosen> chosen,
             boolean isAreaKnown) {
 
+        /** One that stands in a patch there is no more stands where it serves best. */
         List<Planted> planted() {
             return chosen.stream()
-                    .map(each -> new Planted(each.id(), plot.name(), each.count() == 0 ? null : each.count()))
+                    .map(each -> new Planted(each.id(), patch(each), each.count() == 0 ? null : each.count()))
                     .toList();
+        }
+
+        String patch(Chosen each) {
+            boolean there = plots.stream().anyMatch(plot -> plot.name().equals(each.patch()));
+            return there ? each.patch() : "";
+        }
+
+        boolean isPot() {
+            return plots.get(0).isPot();
+        }
+
+        double areaM2() {
+            return plots.stream().mapToDouble(Plot::areaM2).sum();
+        }
+
+        GrowingPlace place(String patch) {
+            return plots.stream()
+                    .filter(plot -> plot.name().equals(patch))
+                    .findFirst()
+                    .orElse(plots.get(0))
+                    .place();
         }
     }
 
     private final CatalogueStore store;
     private final GrowingPlaces growingPlaces;
 
-    Planting(CatalogueStore store, GrowingPlaces growingPlaces) {
+    private final PatchChoice patches;
+
+    Planting(CatalogueStore store, GrowingPlaces growingPlaces, PatchChoice patches) {
+        this.patches = patches;
         this.store = store;
         this.growingPlaces = growingPlaces;
     }
@@ -81,12 +112,25 @@ class Planting {
         double area = pot
                 ? (room.containerL() == null ? USUAL_POT_L : room.containerL()) / 1000 / POT_DEPTH_M
                 : Math.min(10_000, told.orElse(USUAL_M2));
+        List<BedPatch> drawn = pot ? List.of() : patches(visit);
+        if (drawn.size() > 1) {
+            area = drawn.stream().mapToDouble(each -> each.light().areaM2()).sum();
+        }
         Map<String, Object> aims = aims(visit, question, area, pot);
-        GrowingPlace place = growingPlaces.of(visit, question);
-        Question together = question.wanting(flowering(question.wants(), aims));
-        Plot plot = new Plot(visit.place(), area, pot ? null : room.depthM(), together, place);
+        List<Plot> plots = new ArrayList<>();
+        if (drawn.size() > 1) {
+            drawn.forEach(patch -> plots.add(plot(
+                    visit,
+                    patch.name(),
+                    patch.light().areaM2(),
+                    patch.depthM(),
+                    this.patches.question(visit, patch),
+                    aims)));
+        } else {
+            plots.add(plot(visit, "", area, pot ? null : room.depthM(), question, aims));
+        }
         return new Bed(
-                plot,
+                plots,
                 PlantingFields.aims(aims),
                 aims,
                 new Palettes(catalogue),
@@ -94,7 +138,21 @@ class Planting {
                 plants.stream()
                         .filter(each -> catalogue.find(each.id()).isPresent())
                         .toList(),
-                pot || told.isPresent());
+                pot || told.isPresent() || drawn.size() > 1);
+    }
+
+    /** Of all beds drawn, those large enough to be planted. */
+    private List<BedPatch> patches(Visit visit) {
+        return patches.drawn(visit).stream()
+                .filter(each -> each.light().areaM2() >= LEAST_PATCH_M2)
+                .limit(MOST_PATCHES)
+                .toList();
+    }
+
+    private Plot plot(
+            Visit visit, String name, double area, Double depth, Question question, Map<String, Object> aims) {
+        Question together = question.wanting(flowering(question.wants(), aims));
+        return new Plot(name, area, depth, together, growingPlaces.of(visit, question));
     }
 
     private static <T> Optional<T> said(Visit visit, Field<T> field) {

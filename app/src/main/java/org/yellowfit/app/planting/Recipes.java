@@ -68,7 +68,7 @@ class Recipes {
     /** The recipe at a place: as many for its ground, what does not live there replaced by the nearest that does. */
     Laid lay(Recipe recipe, Planting.Bed bed) {
         Fit fit = new Fit(bed.catalogue());
-        double scale = bed.plot().areaM2() / recipe.areaM2();
+        double scale = bed.areaM2() / recipe.areaM2();
         List<Chosen> plants = new ArrayList<>();
         List<String> told = new ArrayList<>();
         for (Chosen each : recipe.plants()) {
@@ -77,14 +77,16 @@ class Recipes {
                 told.add(Sentences.say("recipe.unknown", each.id()));
                 continue;
             }
-            boolean lives =
-                    fit.these(bed.plot().question(), List.of(each.id())).get(0).live() != Live.NO;
+            boolean lives = fit.these(bed.plots().get(0).question(), List.of(each.id()))
+                            .get(0)
+                            .live()
+                    != Live.NO;
             int count = (int) Math.max(1, Math.round(each.count() * scale));
             Optional<Cultivar> there = lives ? plant : nearest(plant.get(), bed, plants, recipe);
             if (there.isEmpty()) {
                 told.add(Sentences.say("recipe.left-out", plant.get().name()));
             } else {
-                plants.add(new Chosen(there.get().id(), count, each.locked()));
+                plants.add(new Chosen(there.get().id(), "", count, each.locked()));
                 if (!lives) {
                     told.add(Sentences.say(
                             "recipe.replaced", plant.get().name(), there.get().name()));
@@ -95,7 +97,7 @@ class Recipes {
     }
 
     private static Optional<Cultivar> nearest(Cultivar gone, Planting.Bed bed, List<Chosen> there, Recipe recipe) {
-        return Substitutes.of(bed.catalogue(), gone, bed.plot().question(), true, LOOKED_AT).stream()
+        return Substitutes.of(bed.catalogue(), gone, bed.plots().get(0).question(), true, LOOKED_AT).stream()
                 .filter(offer -> offer.verdict() != Verdict.NO)
                 .map(Substitutes.Offer::plant)
                 .filter(plant -> there.stream().noneMatch(each -> each.id().equals(plant.id()))

@@ -159,7 +159,7 @@ class TogetherController {
                             .filter(each ->
                                     more.stream().noneMatch(had -> had.id().equals(each)))
                             .limit(Math.max(0, MOST_KINDS - more.size()))
-                            .forEach(each -> more.add(new Chosen(each, 0, true)));
+                            .forEach(each -> more.add(new Chosen(each, "", 0, true)));
                     return more;
                 },
                 me,
@@ -170,6 +170,7 @@ class TogetherController {
     String away(
             @PathVariable UUID id,
             @RequestParam String plant,
+            @RequestParam(defaultValue = "") String patch,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         return change(
@@ -184,10 +185,11 @@ class TogetherController {
     String lock(
             @PathVariable UUID id,
             @RequestParam String plant,
+            @RequestParam(defaultValue = "") String patch,
             @RequestParam boolean locked,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        return change(id, chosen -> each(chosen, plant, one -> one.locked(locked)), me, flash);
+        return change(id, chosen -> each(chosen, plant, patch, one -> one.locked(locked)), me, flash);
     }
 
     /** @param count 0 leaves it to the ground */
@@ -195,21 +197,27 @@ class TogetherController {
     String count(
             @PathVariable UUID id,
             @RequestParam String plant,
+            @RequestParam(defaultValue = "") String patch,
             @RequestParam int count,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
-        return change(id, chosen -> each(chosen, plant, one -> one.counted(count)), me, flash);
+        return change(id, chosen -> each(chosen, plant, patch, one -> one.counted(count)), me, flash);
     }
 
     @PostMapping("/visits/{id}/together/swap")
     String swap(
             @PathVariable UUID id,
             @RequestParam String plant,
+            @RequestParam(defaultValue = "") String patch,
             @RequestParam String with,
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash) {
         store.find(with).orElseThrow(() -> new NotFound("The catalogue has no such plant."));
-        return change(id, chosen -> each(chosen, plant, one -> new Chosen(with, 0, one.locked())), me, flash);
+        return change(
+                id,
+                chosen -> each(chosen, plant, patch, one -> new Chosen(with, one.patch(), 0, one.locked())),
+                me,
+                flash);
     }
 
     /** Takes a planting that was offered, or the one there was before; what is locked stays locked. */
@@ -226,7 +234,7 @@ class TogetherController {
                 chosen -> taken.stream()
                         .map(each -> counted ? each : each.counted(0))
                         .map(each -> each.locked(each.locked()
-                                || chosen.stream().anyMatch(had -> had.id().equals(each.id()) && had.locked())))
+                                || chosen.stream().anyMatch(had -> had.is(each.id(), each.patch()) && had.locked())))
                         .toList(),
                 me,
                 flash);
@@ -243,10 +251,10 @@ class TogetherController {
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
         List<Chosen> plants = pages.counts(visit).entrySet().stream()
-                .map(each -> new Chosen(each.getKey(), each.getValue(), false))
+                .map(each -> new Chosen(each.getKey(), "", each.getValue(), false))
                 .toList();
         try {
-            recipes.keep(name, plants, planting.of(visit).plot().areaM2(), me.displayName());
+            recipes.keep(name, plants, planting.of(visit).areaM2(), me.displayName());
         } catch (InvalidInput e) {
             response.setStatus(422);
             model.addAttribute(
@@ -312,14 +320,19 @@ class TogetherController {
 
     /** Part of the page: what could stand in a plant's place. */
     @GetMapping("/visits/{id}/together/instead/{plant}")
-    String instead(@PathVariable UUID id, @PathVariable String plant, Model model) {
+    String instead(
+            @PathVariable UUID id,
+            @PathVariable String plant,
+            @RequestParam(defaultValue = "") String patch,
+            Model model) {
         Visit visit = visits.open(id);
-        if (read(visit).stream().noneMatch(each -> each.id().equals(plant))) {
+        if (read(visit).stream().noneMatch(each -> each.is(plant, patch))) {
             throw new NotFound("“%s” is not in this planting.", plant);
         }
         model.addAttribute("visit", visit);
         model.addAttribute("plant", plant);
-        model.addAttribute("standIns", pages.standIns(visit, plant));
+        model.addAttribute("patch", patch);
+        model.addAttribute("standIns", pages.standIns(visit, plant, patch));
         return "planting/stand-ins :: standIns";
     }
 
@@ -338,9 +351,9 @@ class TogetherController {
                 .body(svg);
     }
 
-    private static List<Chosen> each(List<Chosen> chosen, String id, UnaryOperator<Chosen> changed) {
+    private static List<Chosen> each(List<Chosen> chosen, String id, String patch, UnaryOperator<Chosen> changed) {
         return chosen.stream()
-                .map(one -> one.id().equals(id) ? changed.apply(one) : one)
+                .map(one -> one.is(id, patch) ? changed.apply(one) : one)
                 .toList();
     }
 

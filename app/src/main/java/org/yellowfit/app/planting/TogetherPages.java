@@ -42,6 +42,8 @@ class TogetherPages {
 
     record Row(
             String id,
+            String patch,
+            String patchSaid,
             String botanical,
             String cultivar,
             String common,
@@ -57,7 +59,7 @@ class TogetherPages {
             String loses,
             List<String> troubles) {}
 
-    /** @param plants as {@code id:count|…}, to be taken or drawn */
+    /** @param plants as {@code id@patch:count|…}, to be taken or drawn */
     record Offer(String plants, int percent, String names, String cost, String care, List<MonthShown> months) {}
 
     record Offers(List<Offer> offers, String gap, boolean proved, String why, List<String> giveUp) {}
@@ -93,9 +95,8 @@ class TogetherPages {
     Page page(Visit visit) {
         Planting.Bed bed = planting.of(visit);
         boolean empty = bed.chosen().isEmpty();
-        Optional<Judged> judged = empty
-                ? Optional.empty()
-                : Optional.of(bed.palettes().judge(List.of(bed.plot()), bed.planted(), bed.aims()));
+        Optional<Judged> judged =
+                empty ? Optional.empty() : Optional.of(bed.palettes().judge(bed.plots(), bed.planted(), bed.aims()));
         UnitSystem units = visit.units();
         return new Page(
                 visit,
@@ -106,11 +107,11 @@ class TogetherPages {
                 judged.map(j -> months(bed, j)).orElse(List.of()),
                 bed.aimsSaid(),
                 judged.map(TogetherPages::text).orElse(""),
-                units.area(bed.plot().areaM2()),
+                units.area(bed.areaM2()),
                 bed.isAreaKnown(),
                 judged.map(j -> money(j.cost())).orElse(""),
                 judged.map(j -> Sentences.say("together.care", minutes(j))).orElse(""),
-                bed.plot().isPot());
+                bed.isPot());
     }
 
     private static int minutes(Judged judged) {
@@ -125,10 +126,10 @@ class TogetherPages {
         return (int) Math.round(share * 100);
     }
 
-    /** The planting as {@code id:count|…}, every count worked out. */
+    /** The planting as {@code id@patch:count|…}, every count worked out. */
     static String text(Judged judged) {
         return judged.plants().stream()
-                .map(each -> each.plant().id() + ":" + each.count())
+                .map(each -> new Chosen(each.plant().id(), each.patch(), each.count(), false).text())
                 .collect(Collectors.joining("|"));
     }
 
@@ -136,18 +137,21 @@ class TogetherPages {
         List<Row> rows = new ArrayList<>();
         for (Judged.Stand stand : judged.plants()) {
             Cultivar plant = stand.plant();
+            GrowingPlace place = bed.place(stand.patch());
             Chosen chosen = bed.chosen().stream()
-                    .filter(each -> each.id().equals(plant.id()))
+                    .filter(each -> each.is(plant.id(), bed.patch(each).isEmpty() ? "" : stand.patch()))
                     .findFirst()
                     .orElseThrow();
             rows.add(new Row(
                     plant.id(),
+                    stand.patch(),
+                    bed.plots().size() > 1 ? Sentences.say("together.patch", stand.patch()) : "",
                     plant.botanical(),
                     plant.get(Traits.CULTIVAR).orElse(""),
                     plant.get(Traits.COMMON).orElse(""),
-                    store.portrait(plant, bed.plot().place()),
-                    YearStrip.svg(plant, bed.plot().place(), 0),
-                    bed.plot().isPot()
+                    store.portrait(plant, place),
+                    YearStrip.svg(plant, place, 0),
+                    bed.isPot()
                             ? Sentences.say("together.pot." + Words.of(stand.layer()))
                             : Sentences.label(stand.layer()),
                     stand.count(),
@@ -271,10 +275,9 @@ class TogetherPages {
         Planting.Bed bed = planting.of(visit);
         List<org.yellowfit.core.palette.Planted> keep = bed.chosen().stream()
                 .filter(each -> !anew || each.locked())
-                .map(each -> new org.yellowfit.core.palette.Planted(
-                        each.id(), bed.plot().name(), null))
+                .map(each -> new org.yellowfit.core.palette.Planted(each.id(), bed.patch(each), null))
                 .toList();
-        Suggestion found = bed.palettes().suggest(List.of(bed.plot()), bed.aims(), java.util.Set.of(), keep, seconds);
+        Suggestion found = bed.palettes().suggest(bed.plots(), bed.aims(), java.util.Set.of(), keep, seconds);
         List<Offer> offers = new ArrayList<>();
         found.best().ifPresent(best -> offers.add(offer(bed, best)));
         found.others().forEach(other -> offers.add(offer(bed, other)));
@@ -302,13 +305,12 @@ class TogetherPages {
     }
 
     /** What could stand in a plant's place, in this company. */
-    List<StandInShown> standIns(Visit visit, String id) {
+    List<StandInShown> standIns(Visit visit, String id, String patch) {
         Planting.Bed bed = planting.of(visit);
-        double now = bed.palettes()
-                .judge(List.of(bed.plot()), bed.planted(), bed.aims())
-                .score();
+        double now =
+                bed.palettes().judge(bed.plots(), bed.planted(), bed.aims()).score();
         List<Palettes.StandIn> found =
-                bed.palettes().standIns(List.of(bed.plot()), bed.planted(), bed.aims(), id, MOST_STAND_INS);
+                bed.palettes().standIns(bed.plots(), bed.planted(), bed.aims(), id, patch, MOST_STAND_INS);
         return found.stream()
                 .map(each -> {
                     int points = percent(each.score()) - percent(now);
@@ -321,7 +323,7 @@ class TogetherPages {
                             plant.botanical(),
                             plant.get(Traits.CULTIVAR).orElse(""),
                             plant.get(Traits.COMMON).orElse(""),
-                            store.portrait(plant, bed.plot().place()),
+                            store.portrait(plant, bed.place(patch)),
                             change,
                             visit.units()
                                     .glance(
@@ -334,16 +336,23 @@ class TogetherPages {
     /** @param plants to be drawn; the visit's own where that is empty */
     String scene(Visit visit, List<Chosen> plants, int month, double years) {
         Planting.Bed bed = plants.isEmpty() ? planting.of(visit) : planting.of(visit, plants);
-        List<BedScene.Kind> kinds = bed.chosen().isEmpty()
+        List<Judged.Stand> stands = bed.chosen().isEmpty()
                 ? List.of()
-                : bed.palettes().judge(List.of(bed.plot()), bed.planted(), bed.aims()).plants().stream()
-                        .map(each -> new BedScene.Kind(each.plant(), each.layer(), each.count(), each.areaM2()))
-                        .toList();
-        GrowingPlace place = bed.plot().place();
+                : bed.palettes().judge(bed.plots(), bed.planted(), bed.aims()).plants();
+        List<BedScene.Stretch> stretches = bed.plots().stream()
+                .map(plot -> new BedScene.Stretch(
+                        plot.name(),
+                        plot.areaM2(),
+                        plot.depthM(),
+                        plot.place(),
+                        stands.stream()
+                                .filter(each -> each.patch().equals(plot.name()))
+                                .map(each -> new BedScene.Kind(each.plant(), each.layer(), each.count(), each.areaM2()))
+                                .toList()))
+                .toList();
         String behind =
                 bed.aims().background() == null ? "" : bed.aims().background().hex();
-        return BedScene.svg(
-                kinds, bed.plot().areaM2(), bed.plot().depthM(), place, years, month, behind, visit.units());
+        return BedScene.svg(stretches, years, month, behind, visit.units());
     }
 
     /** Counts by id, every one worked out. */
@@ -351,11 +360,11 @@ class TogetherPages {
         Planting.Bed bed = planting.of(visit);
         return bed.chosen().isEmpty()
                 ? Map.of()
-                : bed.palettes().judge(List.of(bed.plot()), bed.planted(), bed.aims()).plants().stream()
+                : bed.palettes().judge(bed.plots(), bed.planted(), bed.aims()).plants().stream()
                         .collect(Collectors.toMap(
                                 each -> each.plant().id(),
                                 Judged.Stand::count,
-                                (a, b) -> a,
+                                Integer::sum,
                                 java.util.LinkedHashMap::new));
     }
 }

@@ -159,4 +159,31 @@ class TogetherScreensTest {
         act(screens, shady, "recipe/away", Map.of("recipe", recipe));
         assertThat(page(screens, shady)).contains("No recipe is kept yet");
     }
+
+    /** North and south of a house: two patches of light, each with plants of its own, on one picture. */
+    @Test
+    void eachPatchOfADrawingIsPlantedByItsOwnLight(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = screens.visit(Map.of("place", "Round the house", "site.zone", "6b"));
+        String features = feature("f1", "block", "[[[0,0],[8,0],[8,8],[0,8],[0,0]]]", ",\"heightM\":6")
+                + "," + feature("f2", "bed", "[[[0,8],[8,8],[8,10],[0,10],[0,8]]]", "")
+                + "," + feature("f3", "bed", "[[[0,-2],[8,-2],[8,0],[0,0],[0,-2]]]", "");
+        assertThat(screens.send(
+                        "/visits/" + visit.id() + "/place",
+                        "{\"version\":%d,\"at\":{\"latitude\":45.6,\"longitude\":-61.4,\"utcOffset\":-4,\"north\":0},\"features\":[%s]}"
+                                .formatted(visit.version(), features)))
+                .hasStatusOk();
+        String offers = text(screens.get("/visits/" + visit.id() + "/together/offers?seconds=0.8"));
+        String plants = offers.replaceFirst("(?s).*?name=\"plants\"\\s+value=\"([^\"]*)\".*", "$1");
+        assertThat(plants).contains("@A:", "@B:");
+        act(screens, visit, "take", Map.of("plants", plants));
+        assertThat(page(screens, visit)).contains("Patch A", "Patch B");
+        assertThat(text(screens.get("/visits/" + visit.id() + "/together/scene.svg")))
+                .contains(">A</text>", ">B</text>");
+    }
+
+    private static String feature(String id, String kind, String coordinates, String more) {
+        return "{\"type\":\"Feature\",\"id\":\"%s\",\"properties\":{\"kind\":\"%s\"%s},\"geometry\":{\"type\":\"Polygon\",\"coordinates\":%s}}"
+                .formatted(id, kind, more, coordinates);
+    }
 }

@@ -144,12 +144,14 @@ public final class Palettes {
     public record StandIn(Cultivar plant, double score) {}
 
     /** The best in the place of one of the plants, in the company of the others; those that break nothing. */
-    public List<StandIn> standIns(List<Plot> grounds, List<Planted> planted, Aims aims, String id, int most) {
+    public List<StandIn> standIns(
+            List<Plot> grounds, List<Planted> planted, Aims aims, String id, String patch, int most) {
         List<Member> company = new ArrayList<>();
         Member gone = null;
         for (Planted each : planted) {
             Member member = member(grounds, each, aims);
-            if (each.id().equals(id)) {
+            boolean there = grounds.get(member.ground()).name().equals(patch) || patch.isEmpty();
+            if (each.id().equals(id) && there && gone == null) {
                 gone = member;
             } else {
                 company.add(member);
@@ -220,6 +222,9 @@ public final class Palettes {
         Set<String> mine = ids(one);
         Set<String> theirs = ids(other);
         int half = Math.min(mine.size(), theirs.size()) / 2;
+        if (mine.equals(theirs)) {
+            return false;
+        }
         mine.retainAll(theirs);
         return mine.size() <= Math.max(ids(kept).size(), half);
     }

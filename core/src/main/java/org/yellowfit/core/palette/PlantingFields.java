@@ -18,7 +18,7 @@ public final class PlantingFields {
     private static final double LARGEST_M2 = 10_000;
     private static final int MOST_OF_A_KIND = 10_000;
 
-    /** Each as {@code id}, {@code id:count} or {@code id:count:locked}; a count of 0 is left open. */
+    /** Each as {@code id:count}, {@code id@patch:count} or {@code id@patch:count:locked}; a count of 0 is left open. */
     public static final Field<List<Chosen>> PLANTS = Field.list("plants", Chosen::parse, Chosen::text);
 
     public static final Field<Double> AREA = Field.number("areaM2", 0.01, LARGEST_M2, "m²");
@@ -57,10 +57,11 @@ public final class PlantingFields {
     /**
      * A plant chosen.
      *
+     * @param patch  where it stands; empty: where it serves best
      * @param count  0 where it is left open
      * @param locked whether it stays when the rest is suggested anew
      */
-    public record Chosen(String id, int count, boolean locked) {
+    public record Chosen(String id, String patch, int count, boolean locked) {
 
         private static final String LOCKED = "locked";
 
@@ -71,19 +72,24 @@ public final class PlantingFields {
             if (parts[0].isBlank() || !known || count != Math.rint(count) || count < 0 || count > MOST_OF_A_KIND) {
                 throw new Refused("“%s” is not a plant and its count; write id:5.", Words.shorten(text));
             }
-            return new Chosen(parts[0], (int) count, parts.length == 3);
+            String[] where = parts[0].split("@", 2);
+            return new Chosen(where[0], where.length == 2 ? where[1] : "", (int) count, parts.length == 3);
         }
 
         public String text() {
-            return id + ":" + count + (locked ? ":" + LOCKED : "");
+            return id + (patch.isEmpty() ? "" : "@" + patch) + ":" + count + (locked ? ":" + LOCKED : "");
         }
 
         public Chosen counted(int other) {
-            return new Chosen(id, Math.max(0, Math.min(MOST_OF_A_KIND, other)), locked);
+            return new Chosen(id, patch, Math.max(0, Math.min(MOST_OF_A_KIND, other)), locked);
         }
 
         public Chosen locked(boolean now) {
-            return new Chosen(id, count, now);
+            return new Chosen(id, patch, count, now);
+        }
+
+        public boolean is(String other, String there) {
+            return id.equals(other) && (patch.isEmpty() || there.isEmpty() || patch.equals(there));
         }
     }
 

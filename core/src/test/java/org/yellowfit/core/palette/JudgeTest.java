@@ -60,6 +60,18 @@ class JudgeTest {
         assertThat(count(judged, "red")).as("2.567 / 0.1386 = 18.5").isEqualTo(18);
     }
 
+    /** 1 m² each: 4.6 and 7.2 would fit; small groups are odd, so three and seven. */
+    @Test
+    void smallGroupsAreOdd() {
+        Judged judged = new Palettes(PLANTS)
+                .judge(
+                        List.of(Beds.ground("A", 2)),
+                        List.of(Beds.planted("white", 0), Beds.planted("red", 0)),
+                        Aims.none());
+        assertThat(count(judged, "white")).isEqualTo(3);
+        assertThat(count(judged, "red")).isEqualTo(7);
+    }
+
     @Test
     void layersAreThoseWantedThatAreFilled() {
         Aims aims = Beds.aims("layers", List.of("back", "middle", "front", "ground-cover"));

@@ -74,6 +74,25 @@ class SuggestTest {
         assertThat(found).isGreaterThan(TRIES / 2);
     }
 
+    /** By itself, with nothing found before: what its bounds rule out is never the best. */
+    @Test
+    void theProofFindsTheBestAlone() {
+        Random chance = new Random(17);
+        for (int i = 0; i < TRIES / 3; i++) {
+            List<Cultivar> plants = plants(chance, 8);
+            Aims aims = aims(chance);
+            List<Plot> grounds = List.of(Beds.ground("A", 2 + chance.nextInt(10)));
+            Catalogue catalogue = Catalogue.of(plants);
+            List<Member> pool = Member.numbered(Pool.of(catalogue, grounds, aims, Set.of()));
+            Scoring scoring = new Scoring(grounds, aims, pool.size());
+            Proof proof = new Proof(scoring, pool, List.of(), null, Long.MAX_VALUE).run();
+            double best = bruteForce(new Palettes(catalogue), grounds, plants, aims);
+            assertThat(proof.best() == null ? -1 : proof.best().score())
+                    .as("try %d", i)
+                    .isEqualTo(best, within(1e-9));
+        }
+    }
+
     /** Every one to three of them, by the same judge; −1 when each breaks something. */
     private static double bruteForce(Palettes palettes, List<Plot> grounds, List<Cultivar> plants, Aims aims) {
         double best = -1;

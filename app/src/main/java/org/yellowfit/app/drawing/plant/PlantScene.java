@@ -24,7 +24,6 @@ public final class PlantScene {
     /** The ground is seen from a little above: a metre back stands so many metres higher on the picture. */
     public static final double RISE = 0.16;
 
-    private final GrowingPlace place;
     private final double unitsPerM;
     private final String prefix;
     private final Map<String, String> drawn = new LinkedHashMap<>();
@@ -32,14 +31,14 @@ public final class PlantScene {
     /**
      * One plant where it stands.
      *
+     * @param place by whose sun it is thin or full
      * @param xM    to the right, m
      * @param zM    towards the viewer, m
      * @param which its number in the scene: its own looks
      */
-    public record Placed(Cultivar plant, PlantState state, double xM, double zM, int which) {}
+    public record Placed(Cultivar plant, PlantState state, GrowingPlace place, double xM, double zM, int which) {}
 
-    private PlantScene(GrowingPlace place, double unitsPerM, String prefix) {
-        this.place = place;
+    private PlantScene(double unitsPerM, String prefix) {
         this.unitsPerM = unitsPerM;
         this.prefix = prefix;
     }
@@ -49,13 +48,13 @@ public final class PlantScene {
      *
      * @param prefix begins the names of the drawing's parts, so that two scenes on a page keep apart
      */
-    public static String front(List<Placed> plants, GrowingPlace place, double unitsPerM, String prefix) {
-        return new PlantScene(place, unitsPerM, prefix).draw(plants, Viewpoint.FRONT);
+    public static String front(List<Placed> plants, double unitsPerM, String prefix) {
+        return new PlantScene(unitsPerM, prefix).draw(plants, Viewpoint.FRONT);
     }
 
     /** From above; x to the right, the viewer below. The place of each stem is marked. */
-    public static String above(List<Placed> plants, GrowingPlace place, double unitsPerM, String prefix) {
-        return new PlantScene(place, unitsPerM, prefix).draw(plants, Viewpoint.ABOVE);
+    public static String above(List<Placed> plants, double unitsPerM, String prefix) {
+        return new PlantScene(unitsPerM, prefix).draw(plants, Viewpoint.ABOVE);
     }
 
     private String draw(List<Placed> plants, Viewpoint view) {
@@ -83,7 +82,9 @@ public final class PlantScene {
     private String use(Placed each, Viewpoint view, int band) {
         int variant = Math.floorMod(each.which(), VARIANTS);
         boolean mirrored = Math.floorMod(each.which(), 2 * VARIANTS) >= VARIANTS;
-        String id = prefix + each.plant().id() + "-" + Math.round(each.state().ageYears()) + "-" + variant + "-" + band;
+        long sun = Math.round(each.place().sunHours().orElse(-1) * 10);
+        String id = prefix + each.plant().id() + "-" + Math.round(each.state().ageYears()) + "-" + sun + "-" + variant
+                + "-" + band;
         drawn.computeIfAbsent(id, key -> draw(each, variant, view, band));
         double x = each.xM() * unitsPerM;
         double y = each.zM() * unitsPerM * (view == Viewpoint.FRONT ? RISE : 1);
@@ -94,7 +95,7 @@ public final class PlantScene {
     private String draw(Placed each, int variant, Viewpoint view, int band) {
         double size = Math.max(each.state().fullFlowerHeightM(), each.state().fullSpreadM()) * unitsPerM;
         PlantFigure figure =
-                PlantFigure.of(each.plant(), each.state(), place, unitsPerM, Detail.forSize(size), variant);
+                PlantFigure.of(each.plant(), each.state(), each.place(), unitsPerM, Detail.forSize(size), variant);
         double pale = PALEST * band / (BANDS - 1);
         return view == Viewpoint.FRONT
                 ? PlantFigure.shadow(each.state().spreadM() * unitsPerM / 2) + figure.front(pale)
