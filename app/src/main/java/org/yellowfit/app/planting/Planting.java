@@ -15,6 +15,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Room;
 import org.yellowfit.core.measure.Field;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.palette.Aims;
 import org.yellowfit.core.palette.Palettes;
 import org.yellowfit.core.palette.Planted;
@@ -22,6 +23,7 @@ import org.yellowfit.core.palette.PlantingFields;
 import org.yellowfit.core.palette.PlantingFields.Chosen;
 import org.yellowfit.core.palette.Plot;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.serve.WantedColour;
 import org.yellowfit.core.serve.Wants;
 import org.yellowfit.core.serve.WishFields;
 import org.yellowfit.core.site.BedPatch;
@@ -188,7 +190,7 @@ class Planting {
     }
 
     private static String word(Enum<?> word) {
-        return org.yellowfit.core.measure.Words.of(word);
+        return Words.of(word);
     }
 
     /** Who asks for months and colours of a planting asks for plants that flower then and so, unless they said otherwise. */
@@ -201,10 +203,7 @@ class Planting {
         if (wants.colours().isEmpty() && aims.get("colours") instanceof List<?> colours && !colours.isEmpty()) {
             flowering = flowering.with(
                     WishFields.COLOURS,
-                    ((List<String>) colours)
-                            .stream()
-                                    .map(org.yellowfit.core.serve.WantedColour::new)
-                                    .toList());
+                    ((List<String>) colours).stream().map(WantedColour::new).toList());
         }
         return flowering;
     }

@@ -4,9 +4,11 @@ import java.math.BigDecimal;
 import java.time.Month;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -21,6 +23,7 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.palette.Judged;
 import org.yellowfit.core.palette.Palettes;
+import org.yellowfit.core.palette.Planted;
 import org.yellowfit.core.palette.PlantingFields.Chosen;
 import org.yellowfit.core.palette.Quality;
 import org.yellowfit.core.palette.Suggestion;
@@ -273,11 +276,11 @@ class TogetherPages {
     /** The best completion and two different ones, as far as they are found in so many seconds. */
     Offers offers(Visit visit, double seconds, boolean anew) {
         Planting.Bed bed = planting.of(visit);
-        List<org.yellowfit.core.palette.Planted> keep = bed.chosen().stream()
+        List<Planted> keep = bed.chosen().stream()
                 .filter(each -> !anew || each.locked())
-                .map(each -> new org.yellowfit.core.palette.Planted(each.id(), bed.patch(each), null))
+                .map(each -> new Planted(each.id(), bed.patch(each), null))
                 .toList();
-        Suggestion found = bed.palettes().suggest(bed.plots(), bed.aims(), java.util.Set.of(), keep, seconds);
+        Suggestion found = bed.palettes().suggest(bed.plots(), bed.aims(), Set.of(), keep, seconds);
         List<Offer> offers = new ArrayList<>();
         found.best().ifPresent(best -> offers.add(offer(bed, best)));
         found.others().forEach(other -> offers.add(offer(bed, other)));
@@ -362,9 +365,6 @@ class TogetherPages {
                 ? Map.of()
                 : bed.palettes().judge(bed.plots(), bed.planted(), bed.aims()).plants().stream()
                         .collect(Collectors.toMap(
-                                each -> each.plant().id(),
-                                Judged.Stand::count,
-                                Integer::sum,
-                                java.util.LinkedHashMap::new));
+                                each -> each.plant().id(), Judged.Stand::count, Integer::sum, LinkedHashMap::new));
     }
 }

@@ -7,6 +7,8 @@ import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.measure.Months;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.serve.WantedColour;
 
 /**
@@ -71,7 +73,7 @@ public record Aims(
         Boolean only = in.yesNo("onlyThese");
         Scheme scheme = in.word("scheme", Scheme.class);
         Background background = in.text("background", Background::parse);
-        List<Layer> layers = in.list("layers", text -> org.yellowfit.core.measure.Words.parse(Layer.class, text));
+        List<Layer> layers = in.list("layers", text -> Words.parse(Layer.class, text));
         Weaving weaving = in.word("school", Weaving.class);
         return new Aims(
                 months == null ? Set.of() : Set.copyOf(months),
@@ -89,7 +91,7 @@ public record Aims(
     }
 
     private static Interval kinds(InputReader in) {
-        List<Double> ends = in.list("kinds", org.yellowfit.core.measure.Numbers::parse);
+        List<Double> ends = in.list("kinds", Numbers::parse);
         if (ends == null || ends.isEmpty()) {
             return USUAL_KINDS;
         }

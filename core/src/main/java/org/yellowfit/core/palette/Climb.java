@@ -67,11 +67,12 @@ final class Climb {
                         .thenComparing(Member::number))
                 .limit(FEW)
                 .toList();
-        List<Member> current = climb(new ArrayList<>(kept));
+        // A first answer is always found, if there is one, however little time there is.
+        List<Member> current = climb(new ArrayList<>(kept), Long.MAX_VALUE);
         looked = pool;
-        current = climb(current);
+        current = climb(current, best() == null ? Long.MAX_VALUE : deadline);
         for (int round = 0; round < rounds && System.nanoTime() < deadline; round++) {
-            List<Member> next = climb(round % 2 == 0 ? anew() : shaken(current));
+            List<Member> next = climb(round % 2 == 0 ? anew() : shaken(current), deadline);
             tops.add(scoring.of(next, null));
             if (worth(next) >= worth(current)) {
                 current = next;
@@ -102,11 +103,11 @@ final class Climb {
         return anew;
     }
 
-    private List<Member> climb(List<Member> from) {
+    private List<Member> climb(List<Member> from, long until) {
         List<Member> current = from;
         double worth = worth(current);
         boolean better = true;
-        while (better && (System.nanoTime() < deadline || best == null)) {
+        while (better && System.nanoTime() < until) {
             List<Member> next = step(current, worth);
             better = next != null;
             if (better) {

@@ -17,6 +17,11 @@ final class Proof {
     static final double EXACT = 1e-9;
 
     private static final int LOOK_AT_CLOCK = 256;
+    /** Between the prices for which the evergreen share is bounded. */
+    static final double PRICE_STEP = 0.25;
+    /** No plant is so bad. */
+    private static final double NONE = -1000;
+
     /** More are not kept in mind: some 300 bytes each. */
     private static final int MOST_LEFT = 1_500_000;
 
@@ -26,7 +31,10 @@ final class Proof {
     private final int[] monthsFrom;
     private final int[] layersFrom;
     private final int[] flowersFrom;
+    /** The best utility of those from here on: of what is not evergreen, and of what is. */
     private final double[] bestFrom;
+
+    private final double[] bestEvergreenFrom;
     private final double area;
     private final long deadline;
     private List<Member> chosen = List.of();
@@ -49,11 +57,17 @@ final class Proof {
         layersFrom = new int[n + 1];
         flowersFrom = new int[n + 1];
         bestFrom = new double[n + 1];
+        bestEvergreenFrom = new double[n + 1];
+        bestFrom[n] = NONE;
+        bestEvergreenFrom[n] = NONE;
         for (int i = n - 1; i >= 0; i--) {
             monthsFrom[i] = monthsFrom[i + 1] | items[i].showing().months();
             layersFrom[i] = layersFrom[i + 1] | items[i].fills();
             flowersFrom[i] = flowersFrom[i + 1] | items[i].showing().flowers();
-            bestFrom[i] = Math.max(bestFrom[i + 1], items[i].utility());
+            boolean evergreen = items[i].evergreen();
+            bestFrom[i] = evergreen ? bestFrom[i + 1] : Math.max(bestFrom[i + 1], items[i].utility());
+            bestEvergreenFrom[i] =
+                    evergreen ? Math.max(bestEvergreenFrom[i + 1], items[i].utility()) : bestEvergreenFrom[i + 1];
         }
     }
 
@@ -182,21 +196,38 @@ final class Proof {
         return (double) most / scoring.aims().layers().size();
     }
 
-    /** The most that the mean utility by ground can be: those chosen have at least their cells. */
+    /**
+     * The most that the mean utility by ground can be. Where an evergreen share is aimed at, what is lost by missing it is
+     * taken off here: for each price m from −1 to 1, 1 − |share − aim| is at most 1 − m (share − aim), so that the two parts
+     * together are at most those of a planting whose evergreens are worth m less; the least of these bounds holds.
+     */
     private double served(int from, int kinds) {
+        Double aim = scoring.aims().evergreenShare();
+        if (aim == null) {
+            return served(from, kinds, 0);
+        }
+        double weight = Quality.EVERGREEN.weight() / Quality.SERVE.weight();
+        double least = Double.POSITIVE_INFINITY;
+        for (double price = -1; price <= 1; price += PRICE_STEP) {
+            least = Math.min(least, served(from, kinds, weight * price) + weight * price * aim);
+        }
+        return least;
+    }
+
+    /** Those chosen have at least their cells; the rest has the best there is. */
+    private double served(int from, int kinds, double price) {
         double left = 1;
         double served = 0;
-        double top = bestFrom[Math.min(from, items.length)];
-        double bestChosen = 0;
+        double best = kinds == chosen.size()
+                ? Double.NEGATIVE_INFINITY
+                : Math.max(bestFrom[from], bestEvergreenFrom[from] - price);
         for (Member each : chosen) {
+            double worth = each.evergreen() ? each.utility() - price : each.utility();
             double least = Math.min(each.cellM2() / (area * Scoring.OVERFULL), 1.0 / kinds);
             left -= least;
-            served += least * each.utility();
-            bestChosen = Math.max(bestChosen, each.utility());
+            served += least * worth;
+            best = Math.max(best, worth);
         }
-        if (kinds == chosen.size()) {
-            return Math.min(1, served + Math.max(0, left) * bestChosen);
-        }
-        return Math.min(1, served + Math.max(0, left) * Math.max(top, bestChosen));
+        return served + Math.max(0, left) * best;
     }
 }
