@@ -16,7 +16,10 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.season.GrowingPlace;
 
-/** Drawings of plants as pictures of their own. Asked for by the name of its content, one is kept by the browser for good. */
+/**
+ * Drawings of plants as pictures of their own. Asked for by the name of its content, one is kept by the browser
+ * for good.
+ */
 @Controller
 class DrawingController {
 

@@ -13,7 +13,8 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.yellowfit.core.plant.Cultivar;
 
 /**
- * A name for all pictures of a plant that changes when a picture could: a digest of what the catalogue says of the plant
+ * A name for all pictures of a plant that changes when a picture could: a digest of what the catalogue says of
+ * the plant
  * and of the program that draws it. What stands under such a name stays the same, so a browser keeps it for good.
  */
 final class PictureName {

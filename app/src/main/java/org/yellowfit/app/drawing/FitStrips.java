@@ -19,7 +19,8 @@ import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 
 /**
- * A plant's traits as strips, each shifted so that the site's own value stands on the yellow line at {@link #LINE_X}. The page
+ * A plant's traits as strips, each shifted so that the site's own value stands on the yellow line at {@link
+ * #LINE_X}. The page
  * draws the line itself, through all plants of a list.
  */
 public final class FitStrips {

@@ -11,7 +11,10 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.season.PlantState;
 
-/** Seven of one kind as they are planted: three in front, four behind, each as far from the next as they will spread. */
+/**
+ * Seven of one kind as they are planted: three in front, four behind, each as far from the next as they will
+ * spread.
+ */
 public final class PlantGroup {
 
     private static final int IN_FRONT = 3;

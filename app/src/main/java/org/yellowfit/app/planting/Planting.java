@@ -193,7 +193,10 @@ class Planting {
         return Words.of(word);
     }
 
-    /** Who asks for months and colours of a planting asks for plants that flower then and so, unless they said otherwise. */
+    /**
+     * Who asks for months and colours of a planting asks for plants that flower then and so, unless they said
+     * otherwise.
+     */
     @SuppressWarnings("unchecked") // put there by aims as such a list
     private static Wants flowering(Wants wants, Map<String, Object> aims) {
         Wants flowering = wants;

@@ -46,7 +46,10 @@ class FitApiTest {
                 .forEach(c -> assertThat(c.get("verdict").asString()).isIn("fits", "fits-if"));
     }
 
-    /** The purpose: services, merit order in steps, the first five, what to ask next, and what is said when nothing serves. */
+    /**
+     * The purpose: services, merit order in steps, the first five, what to ask next, and what is said when
+     * nothing serves.
+     */
     @Test
     void aPurposeIsAnsweredToo(RunningApp app) {
         RunningApp.Answer answer = app.post("/api/v1/fit", """

@@ -15,7 +15,8 @@ import org.yellowfit.core.season.GrowingPlace;
  * Draws plants of the made-up catalogue on one page, for looking at: picked ids, or a blind test of plants at random
  * months and ages, without names and with the answers in a file of their own.
  *
- * <p>{@code ContactSheet sheet.html blind SEED COUNT [SIZE]}, {@code ContactSheet sheet.html kept} or {@code ContactSheet sheet.html SIZE id:month:years …}
+ * <p>{@code ContactSheet sheet.html blind SEED COUNT [SIZE]}, {@code ContactSheet sheet.html kept} or {@code
+ * ContactSheet sheet.html SIZE id:month:years …}
  */
 public final class ContactSheet {
 

@@ -94,9 +94,10 @@ class TogetherScreensTest {
         Screens screens = Screens.of(app);
         Visit visit = visit(screens);
         act(screens, visit, "add", Map.of("plant", "lavandula-linen-press"));
-        act(screens, visit, "add", Map.of("plant", "iris-thole-pin"));
-        assertThat(page(screens, visit))
-                .containsPattern("wants more water than|wants it drier than|Too like|kinds are fewer");
+        assertThat(page(screens, visit)).doesNotContainPattern("wants more water than|wants it drier than");
+        // Moisture 1 to 2.5 beside 4 to 5: more than a step apart (C6).
+        act(screens, visit, "add", Map.of("plant", "juncus-corkscrew"));
+        assertThat(page(screens, visit)).containsPattern("wants more water than|wants it drier than");
     }
 
     @Test

@@ -9,7 +9,10 @@ import org.yellowfit.core.serve.Wants;
 import org.yellowfit.core.takeoff.PlantingSpace;
 import org.yellowfit.core.takeoff.Spacing;
 
-/** How many plants a place and its jobs ask for (rule H2): a row, an area, a pair, or one where nothing says how many. */
+/**
+ * How many plants a place and its jobs ask for (rule H2): a row, an area, a pair, or one where nothing says how
+ * many.
+ */
 final class Filling {
 
     /** Widest spacing of a clipped hedge, m: trade practice of two or three to the metre. */

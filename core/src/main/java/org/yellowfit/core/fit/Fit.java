@@ -12,7 +12,10 @@ import org.yellowfit.core.measure.Refused;
 import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
 
-/** Ranks the plants of a catalogue against a place and a purpose, with reasons. The one entry to this package's rules. */
+/**
+ * Ranks the plants of a catalogue against a place and a purpose, with reasons. The one entry to this package's
+ * rules.
+ */
 public final class Fit {
 
     /** Among so many of the best the first five, and the nearest that needs no remedy, are looked for. */

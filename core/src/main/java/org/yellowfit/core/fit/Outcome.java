@@ -9,8 +9,10 @@ import static org.yellowfit.core.fit.Verdict.NO;
  * printed in
  * docs/rules.md. Each verdict has its own band, so that the lowest score and the worst verdict always name the same
  * criterion:
- * {@code fits} 0.75–1, {@code fits-if} 0.3–0.6, {@code no} 0–0.1. Within its band an outcome stands at {@code at0} (0 the lower
- * end, 1 the upper) for a margin of 0 and moves by {@code perUnit} for each unit of margin, never above {@code most}. The slopes
+ * {@code fits} 0.75–1, {@code fits-if} 0.3–0.6, {@code no} 0–0.1. Within its band an outcome stands at {@code
+ * at0} (0 the lower
+ * end, 1 the upper) for a margin of 0 and moves by {@code perUnit} for each unit of margin, never above {@code
+ * most}. The slopes
  * are our judgement.
  */
 enum Outcome {

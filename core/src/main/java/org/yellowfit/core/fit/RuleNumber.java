@@ -3,7 +3,10 @@ package org.yellowfit.core.fit;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.serve.Serving;
 
-/** Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md beside {@link Outcome}. */
+/**
+ * Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md
+ * beside {@link Outcome}.
+ */
 enum RuleNumber {
     PLACE_IN_CONFIDENCE(0.25, "of the weight", "our judgement"),
     CLOSE_IN_CONFIDENCE(0.5, "of the weight", "our judgement"),

@@ -19,7 +19,8 @@ import org.yellowfit.core.serve.Wants;
 
 /**
  * What the customer insists on (rules G5 and L3). Another kind of plant is out; so is one that misses a must, is what
- * was never wanted, or takes no pot where it has to stand in one. Other wishes lower how it serves, and rule nothing out.
+ * was never wanted, or takes no pot where it has to stand in one. Other wishes lower how it serves, and rule
+ * nothing out.
  */
 final class WantsRule implements Rule {
 

@@ -6,7 +6,8 @@ import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.serve.WantedColour;
 
 /**
- * Whether what a plant shows in a week keeps the scheme (rule G3). A scheme of hues is kept about whichever hue serves the
+ * Whether what a plant shows in a week keeps the scheme (rule G3). A scheme of hues is kept about whichever hue
+ * serves the
  * planting best; what has no hue keeps it. Before a background, something has to stand out from it.
  */
 final class ColourRule {

@@ -6,7 +6,8 @@ import java.util.Optional;
 import org.yellowfit.core.plant.Traits;
 
 /**
- * What two neighbours share and in what they differ (rule G2): leaf size, leaf shape, surface, habit, colour of leaf. What
+ * What two neighbours share and in what they differ (rule G2): leaf size, leaf shape, surface, habit, colour of
+ * leaf. What
  * is not known of both is neither.
  *
  * @param differ names of what differs

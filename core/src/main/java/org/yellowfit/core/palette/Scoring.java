@@ -6,7 +6,8 @@ import java.util.List;
 import org.yellowfit.core.growth.Layer;
 
 /**
- * How good a planting is by the numbers (rule G8), and whether it breaks a rule. The one measure both for judging and for
+ * How good a planting is by the numbers (rule G8), and whether it breaks a rule. The one measure both for
+ * judging and for
  * suggesting: members are always taken in the same order, so the same planting has the same score to the last digit.
  */
 final class Scoring {
@@ -214,8 +215,10 @@ final class Scoring {
     }
 
     /**
-     * Of weeks in which plants show, those that keep the scheme in the way that serves this planting best. A week of the
-     * months wanted in which nothing keeps it counts as one more that does not, or the least that shows would be the best.
+     * Of weeks in which plants show, those that keep the scheme in the way that serves this planting best. A
+     * week of the
+     * months wanted in which nothing keeps it counts as one more that does not, or the least that shows would be
+     * the best.
      */
     private double colour(List<Member> members) {
         double best = 0;

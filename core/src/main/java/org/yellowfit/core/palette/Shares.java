@@ -4,7 +4,8 @@ import java.util.List;
 
 /**
  * How the ground of one patch is shared and how many of each plant stand on it (H2): areas add up to the patch. Those
- * without a count share equally what the others leave, but for one that needs more than its share by itself, and one of which
+ * without a count share equally what the others leave, but for one that needs more than its share by itself, and
+ * one of which
  * no more are wanted; small groups are odd (G4).
  *
  * @param areas  m², in the order of the members

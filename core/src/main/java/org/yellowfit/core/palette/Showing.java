@@ -14,7 +14,8 @@ import org.yellowfit.core.season.PlantYear;
 import org.yellowfit.core.season.Standing;
 
 /**
- * What of a plant is to be seen through the weeks of a year at a place: flowers, fruit, coloured stems, leaves other than
+ * What of a plant is to be seen through the weeks of a year at a place: flowers, fruit, coloured stems, leaves
+ * other than
  * plain green, and from November to March evergreen leaves.
  *
  * @param months   in which it shows, bit 0 for January

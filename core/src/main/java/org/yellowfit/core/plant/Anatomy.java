@@ -3,7 +3,8 @@ package org.yellowfit.core.plant;
 import java.util.Optional;
 
 /**
- * How a plant is built where the eye looks: its flowers and its leaves. As the catalogue says; where it is silent, as is
+ * How a plant is built where the eye looks: its flowers and its leaves. As the catalogue says; where it is
+ * silent, as is
  * usual for the species or genus; and for a genus nobody knows, as is usual for its kind and the texture of its leaves.
  *
  * @param inflorescence how it carries its flowers

@@ -18,7 +18,8 @@ import org.yellowfit.core.plant.YesNo;
 /**
  * The look of a plant on every day of the year at a place (rule E1). From day to day it changes little; only cutting
  * down is a jump.
- * The days at which things happen are those of zone 6b, general for the kind of plant, moved to the place by {@link Seasons}.
+ * The days at which things happen are those of zone 6b, general for the kind of plant, moved to the place by
+ * {@link Seasons}.
  */
 public final class PlantYear {
 

@@ -12,7 +12,8 @@ import org.yellowfit.core.plant.YesNo;
 
 /**
  * How much a plant gives to look at, by its merits and the months they show (rule L3), in the northern year and as the
- * catalogue has its bloom: the same at every place, so that it is worked out once. A month is a bit of a mask, bit 0 for
+ * catalogue has its bloom: the same at every place, so that it is worked out once. A month is a bit of a mask,
+ * bit 0 for
  * January.
  */
 public final class Show {

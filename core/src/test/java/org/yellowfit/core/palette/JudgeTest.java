@@ -112,7 +112,8 @@ class JudgeTest {
     }
 
     /**
-     * White and red differ in nothing but their layer's height: no pass. Tall and white differ in leaf size, shape and habit
+     * White and red differ in nothing but their layer's height: no pass. Tall and white differ in leaf size,
+     * shape and habit
      * and share surface and colour: a pass. Back and front are no neighbours.
      */
     @Test

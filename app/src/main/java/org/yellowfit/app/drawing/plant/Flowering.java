@@ -9,7 +9,10 @@ import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.season.BloomStage;
 import org.yellowfit.core.season.Merits;
 
-/** Sets a plant's flowers and fruit where they sit: on shoots of wood, on the tops of stems, or on stalks of their own. */
+/**
+ * Sets a plant's flowers and fruit where they sit: on shoots of wood, on the tops of stems, or on stalks of
+ * their own.
+ */
 final class Flowering {
 
     /** Smaller than this a flower is no dot any more, in units. */

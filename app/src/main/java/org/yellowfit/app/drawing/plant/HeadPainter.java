@@ -9,7 +9,8 @@ import org.yellowfit.app.drawing.pen.Pen;
 import org.yellowfit.app.drawing.pen.Tones;
 
 /**
- * Paints flowers, each kind of head by its own hand. A few of each stage are painted, and set where the heads are, each to
+ * Paints flowers, each kind of head by its own hand. A few of each stage are painted, and set where the heads
+ * are, each to
  * its own size, the larger ones one by one from the back to the front.
  */
 final class HeadPainter {

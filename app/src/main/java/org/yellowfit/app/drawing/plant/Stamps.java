@@ -5,8 +5,10 @@ import java.util.Map;
 import org.yellowfit.app.drawing.pen.Pen;
 
 /**
- * Leaves drawn once and set many times, turned in a few directions and to a few sizes, so that a page that is packed on its
- * way holds each but once. A plain outline is written where it is; one of many parts is defined once and set by its name.
+ * Leaves drawn once and set many times, turned in a few directions and to a few sizes, so that a page that is
+ * packed on its
+ * way holds each but once. A plain outline is written where it is; one of many parts is defined once and set by
+ * its name.
  */
 final class Stamps {
 

@@ -15,7 +15,8 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.season.GrowingPlace;
 
 /**
- * Forty plants in four months at two ages, as they were when a person last looked at them: eight by eight fields of each
+ * Forty plants in four months at two ages, as they were when a person last looked at them: eight by eight fields
+ * of each
  * picture. Where one differs, draw the sheet with {@code ContactSheet sheet.html kept}, look at it, and record anew by
  * running this class's main in {@code app}.
  */
