@@ -25,9 +25,6 @@ final class Marking {
 
     private static final double LIMITING_SHARE = RuleNumber.LIMITING_SHARE.value;
 
-    /** Criteria of the first look: by their turns, winter and sun to live. */
-    private static final int LOOKED_AT_FIRST = 2;
-
     private final Judge[] judges;
     private final double[] weightOf;
     private final double[] scores;
@@ -93,17 +90,6 @@ final class Marking {
             weights[n++] = weightOf[c];
         }
         return n == 0 ? Band.NEUTRAL : combined(n, limiting);
-    }
-
-    /** A look at what rules most plants out and costs next to nothing; false for one that surely does not live here. */
-    boolean mayLive(int i) {
-        for (int c = 0; c < Math.min(LOOKED_AT_FIRST, judges.length); c++) {
-            judges[c].judge(i, ruling);
-            if (ruling.isTold() && ruling.score() <= Band.NO_TO) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** How the plant scored last lives here. */

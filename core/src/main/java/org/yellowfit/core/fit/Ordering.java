@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import org.yellowfit.core.serve.Serving;
 
 /**
@@ -17,13 +19,18 @@ final class Ordering {
     private static final double STEP = RuleNumber.STEP_OF_WORTH.value;
     private static final double ROUNDING = 1e-9;
 
+    /** From so many plants on, sharing the search between two costs less than it saves; measured. */
+    private static final int LARGE = 20_000;
+
     private final Catalogue plants;
+    private final Question question;
     private final Marking marking;
     private final Serving serving;
     private final float[] breadth;
 
     Ordering(Catalogue plants, Question question) {
         this.plants = plants;
+        this.question = question;
         marking = new Marking(plants, question);
         serving = question.serving(plants);
         breadth = plants.breadth();
@@ -35,13 +42,44 @@ final class Ordering {
 
     /** The best of the whole catalogue that live there, and after them, when asked for, the nearest that do not. */
     List<Ranked> best(boolean includeNo, int most) {
+        Found found = plants.size() < LARGE ? search(new Part(0, 1), includeNo, most) : together(includeNo, most);
+        List<Ranked> first = inSteps(found.kept, most);
+        if (includeNo && first.size() < most) {
+            found.no.sort(byScore());
+            int last = first.isEmpty() ? 0 : first.get(first.size() - 1).step();
+            found.no.stream().limit(most - first.size()).forEach(each -> first.add(onStep(each, last + 1)));
+        }
+        return first;
+    }
+
+    /** A large catalogue is searched by two at once, each with an ordering of its own. */
+    private Found together(boolean includeNo, int most) {
+        Ordering second = new Ordering(plants, question);
+        ForkJoinTask<Found> other =
+                ForkJoinPool.commonPool().submit(() -> second.search(new Part(1, 2), includeNo, most));
+        Found found = search(new Part(0, 2), includeNo, most);
+        found.add(other.join());
+        return found;
+    }
+
+    /** One plant of every so many. */
+    private record Part(int first, int every) {}
+
+    /** What a search has found: those that live, and where they are asked for those that do not. */
+    private record Found(Kept kept, List<Ranked> no) {
+        void add(Found other) {
+            kept.addAll(other.kept);
+            no.addAll(other.no);
+        }
+    }
+
+    private Found search(Part part, boolean includeNo, int most) {
         Kept kept = new Kept(most);
         List<Ranked> no = new ArrayList<>();
-        for (int i = 0; i < plants.size(); i++) {
+        for (int i = part.first; i < plants.size(); i += part.every) {
             // How it serves is told sooner than how it lives, and leaves out most of a large catalogue.
             double least = kept.least();
-            boolean hopeless = kept.isFull() && !comesBeforeLast(i, kept);
-            if (!includeNo && (hopeless || !marking.mayLive(i))) {
+            if (!includeNo && kept.isFull() && !comesBeforeLast(i, kept)) {
                 continue;
             }
             double serve = serving.of(i, least);
@@ -61,13 +99,7 @@ final class Ordering {
                 kept.add(i, score, Math.min(1, serve), live);
             }
         }
-        List<Ranked> first = inSteps(kept, most);
-        if (includeNo && first.size() < most) {
-            no.sort(byScore());
-            int last = first.isEmpty() ? 0 : first.get(first.size() - 1).step();
-            no.stream().limit(most - first.size()).forEach(each -> first.add(onStep(each, last + 1)));
-        }
-        return first;
+        return new Found(kept, no);
     }
 
     /** Among the best there can be, enough of which are kept: whether it would come before the last of those. */
@@ -184,6 +216,12 @@ final class Ordering {
                 addPerfect(size);
             }
             size++;
+        }
+
+        void addAll(Kept other) {
+            for (int k = 0; k < other.size; k++) {
+                add(other.index[k], other.score[k], other.serve[k], other.live[k]);
+            }
         }
 
         Ranked ranked(int k, Catalogue plants, int step) {
