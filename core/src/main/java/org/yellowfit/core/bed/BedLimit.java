@@ -13,7 +13,7 @@ import java.util.List;
  * @param line       where it holds, as a line; null where it is an area
  * @param maxHeightM m
  */
-public record BedLimit(Kind kind, String name, List<double[][]> areas, double[][] line, double maxHeightM) {
+public record BedLimit(LimitKind kind, String name, List<double[][]> areas, double[][] line, double maxHeightM) {
 
     /** Nothing so tall crosses a view line, m. */
     public static final double VIEW_M = 1.6;
@@ -22,7 +22,7 @@ public record BedLimit(Kind kind, String name, List<double[][]> areas, double[][
 
     private static final double WIRE_REACH_M = 1;
 
-    public enum Kind {
+    public enum LimitKind {
         KEEP_LOW,
         SILL,
         VIEW_LINE,
@@ -37,23 +37,23 @@ public record BedLimit(Kind kind, String name, List<double[][]> areas, double[][
 
     /** A sight triangle, or other ground to be kept low. */
     public static BedLimit keepLow(String name, double[][] outline, double maxHeightM) {
-        return new BedLimit(Kind.KEEP_LOW, name, List.<double[][]>of(outline), null, maxHeightM);
+        return new BedLimit(LimitKind.KEEP_LOW, name, List.<double[][]>of(outline), null, maxHeightM);
     }
 
     public static BedLimit roof(String name, double[][] outline, double undersideM) {
-        return new BedLimit(Kind.ROOF_ABOVE, name, List.<double[][]>of(outline), null, undersideM);
+        return new BedLimit(LimitKind.ROOF_ABOVE, name, List.<double[][]>of(outline), null, undersideM);
     }
 
     public static BedLimit window(String name, double[][] line, double sillM) {
-        return new BedLimit(Kind.SILL, name, strips(line, WINDOW_REACH_M), null, sillM);
+        return new BedLimit(LimitKind.SILL, name, strips(line, WINDOW_REACH_M), null, sillM);
     }
 
     public static BedLimit wire(String name, double[][] line, double heightM) {
-        return new BedLimit(Kind.WIRE_ABOVE, name, strips(line, WIRE_REACH_M), null, heightM);
+        return new BedLimit(LimitKind.WIRE_ABOVE, name, strips(line, WIRE_REACH_M), null, heightM);
     }
 
     public static BedLimit view(String name, double[][] line, double heightM) {
-        return new BedLimit(Kind.VIEW_LINE, name, List.of(), line, heightM);
+        return new BedLimit(LimitKind.VIEW_LINE, name, List.of(), line, heightM);
     }
 
     private static List<double[][]> strips(double[][] line, double halfM) {
@@ -74,6 +74,6 @@ public record BedLimit(Kind kind, String name, List<double[][]> areas, double[][
 
     /** Whether a plant of this height is too tall: a view is taken by what reaches it, the rest by what passes it. */
     boolean isPassed(double heightM) {
-        return kind == Kind.VIEW_LINE ? heightM >= maxHeightM : heightM > maxHeightM;
+        return kind == LimitKind.VIEW_LINE ? heightM >= maxHeightM : heightM > maxHeightM;
     }
 }

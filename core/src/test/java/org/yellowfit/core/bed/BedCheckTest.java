@@ -97,7 +97,7 @@ class BedCheckTest {
         List<BedYear> found = BedCheck.over(ground, List.of(at(SHRUB, 5, 3)), years, false);
         BedYear first = BedCheck.firstTrouble(found).orElseThrow();
         assertThat(first.year()).isEqualTo((int) Math.ceil(passed));
-        assertThat(first.tooTall().get(0).limit().kind()).isEqualTo(BedLimit.Kind.SILL);
+        assertThat(first.tooTall().get(0).limit().kind()).isEqualTo(BedLimit.LimitKind.SILL);
         // At ten years 2 m tall and 2 m wide: 1.25 m over the triangle's 0.75 m, 0.4 m over a view's 1.6 m.
         assertThat(check(ground, 10, at(SHRUB, 1.4, 1)).tooTall().get(0).byM()).isEqualTo(1.25, within(1e-9));
         assertThat(check(ground, 10, at(SHRUB, 2.1, 1.8)).tooTall()).isEmpty();
