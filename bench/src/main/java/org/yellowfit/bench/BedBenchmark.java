@@ -58,7 +58,8 @@ public class BedBenchmark {
                 new Location(45.6, -61.4, -4),
                 0);
         List<Cultivar> small = GeneratedCatalogue.of(2000, 7).stream()
-                .filter(plant -> plant.spread10().mid() < 0.65 && plant.spread10().mid() > 0.3)
+                .filter(plant ->
+                        plant.spread10().mid() < 0.65 && plant.spread10().mid() > 0.3)
                 .limit(6)
                 .toList();
         palette = new ArrayList<>();

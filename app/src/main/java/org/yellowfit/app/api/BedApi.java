@@ -147,7 +147,10 @@ class BedApi {
         List<Integer> years = reader.years(USUAL_YEARS);
         if ((double) placed.size() * placed.size() * years.size() > MOST_WORK) {
             problems.add(new Problem(
-                    "years", "%s plants over %s years take too long; ask for fewer years.", placed.size(), years.size()));
+                    "years",
+                    "%s plants over %s years take too long; ask for fewer years.",
+                    placed.size(),
+                    years.size()));
         }
         Json.refuse(problems);
         List<BedYear> checked = BedCheck.over(ground, placed, years, ground.where() != null);

@@ -157,9 +157,8 @@ final class BedReader {
     }
 
     private BedPart part(Map<String, Object> values, InputReader within, String at) {
-        double[][] outline = values.get("outline") == null
-                ? null
-                : Outlines.area(values.get("outline"), at + ".outline", problems);
+        double[][] outline =
+                values.get("outline") == null ? null : Outlines.area(values.get("outline"), at + ".outline", problems);
         String name = within.text("name", text -> text);
         SiteConditions site = SiteReader.site(Json.member(values, "site", problems), at + ".site.", problems);
         return new BedPart(

@@ -31,7 +31,8 @@ public final class AssetBuild {
     private static final int DIGITS = 10;
     private static final List<String> TEXTS = List.of(".css", ".js", ".svg");
     /** A style's picture or font by its place, a script's module by its neighbour. */
-    private static final Pattern NAMED = Pattern.compile("url\\(\"?/([^\")]+)\"?\\)|from\\s*(['\"])\\./([^'\"]+)\\2");
+    private static final Pattern NAMED =
+            Pattern.compile("url\\(\"?/([^\")]+)\"?\\)|from\\s*(['\"])(\\.\\.?/[^'\"]+)\\2");
 
     private final Path from;
     private final Path to;

@@ -91,6 +91,11 @@ public class CatalogueStore {
         return PictureAddress.portrait(plant, place);
     }
 
+    /** What the pictures of a plant at a place hang on, for those who make up their addresses themselves. */
+    public String pictureQuery(Cultivar plant, GrowingPlace place) {
+        return PictureAddress.query(plant, place);
+    }
+
     /** Counts the changes to the catalogue, its claims and its watch list. */
     public long version() {
         return snapshot().version();

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.PlantGroup;
+import org.yellowfit.app.drawing.PlantLook;
 import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.core.measure.UnitSystem;
@@ -26,6 +27,7 @@ class DrawingController {
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml;charset=UTF-8");
     private static final double OLDEST = 60;
     private static final double PORTRAIT_YEARS = 10;
+    private static final int MOST_OF_A_KIND = 7;
 
     private final CatalogueStore store;
 
@@ -104,6 +106,28 @@ class DrawingController {
                 v,
                 plant,
                 PlantGroup.of(plant, place, years(age), day(half), units(units)).plan());
+    }
+
+    /** The plant by itself in a frame of known size, to be set into a larger picture: see {@link PlantLook}. */
+    @GetMapping("/drawings/{id}/look.svg")
+    ResponseEntity<String> look(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "front") String view,
+            @RequestParam(defaultValue = "10") double age,
+            @RequestParam(defaultValue = "12") int half,
+            @RequestParam(defaultValue = "0") int which,
+            @RequestParam(defaultValue = "") String zone,
+            @RequestParam(defaultValue = "") String sun,
+            @RequestParam(defaultValue = "false") boolean south,
+            @RequestParam(defaultValue = "") String v) {
+        Cultivar plant = plant(id);
+        PlantLook look = PlantLook.of(
+                plant,
+                PictureAddress.place(zone, sun, south),
+                years(age),
+                day(half),
+                Math.max(0, Math.min(MOST_OF_A_KIND, which)));
+        return svg(v, plant, view.equals("above") ? look.above() : look.front());
     }
 
     private static double years(double age) {

@@ -57,7 +57,7 @@ public final class PlantDrawing {
         return new ScaleScene(List.of(sketch), STAGE_WIDTH_TO_HEIGHT, units, null).stage(tallest, widest);
     }
 
-    static String escaped(String text) {
+    public static String escaped(String text) {
         return org.springframework.web.util.HtmlUtils.htmlEscape(text, "UTF-8");
     }
 }

@@ -31,7 +31,7 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.app.web.KeptText;
+import org.yellowfit.app.web.JsonBody;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.FieldMessage;
 import org.yellowfit.app.words.Refusals;
@@ -40,12 +40,10 @@ import org.yellowfit.core.light.CellStory;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Numbers;
-import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.site.BedPatch;
 import org.yellowfit.core.site.FeatureKind;
 import org.yellowfit.core.site.SiteStudy;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The drawing of a visit's place. The page draws and asks; what is computed is computed here. */
@@ -180,10 +178,12 @@ class PlaceController {
         long version = visit.version();
         Edit edit;
         try {
-            request = object(body);
+            request = JsonBody.of(json, body, "The drawing could not be read.");
             version = request.get("version") instanceof Number number ? number.longValue() : version;
             edit = store.edit(
-                    request.get("features") instanceof List<?> list ? list : List.of(), map(request.get("at")), visit);
+                    request.get("features") instanceof List<?> list ? list : List.of(),
+                    JsonBody.object(request.get("at")),
+                    visit);
         } catch (InvalidInput e) {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
                     .body(new Saved(false, version, FieldMessage.of(e.problems()), List.of(), List.of(), null));
@@ -325,24 +325,5 @@ class PlaceController {
 
     private static int checked(int year) {
         return year == 0 ? 0 : Math.max(1900, Math.min(2200, year));
-    }
-
-    private Map<String, Object> object(String body) {
-        try {
-            Object value = json.readValue(body, Object.class);
-            List<Problem> problems = new ArrayList<>();
-            KeptText.checkAll("", value, problems);
-            if (!problems.isEmpty()) {
-                throw new InvalidInput(problems);
-            }
-            return map(value);
-        } catch (JacksonException e) {
-            throw InvalidInput.at("", "The drawing could not be read.");
-        }
-    }
-
-    @SuppressWarnings("unchecked")
-    private static Map<String, Object> map(Object value) {
-        return value instanceof Map<?, ?> map ? (Map<String, Object>) map : Map.of();
     }
 }

@@ -17,6 +17,7 @@ import org.yellowfit.core.fit.Room;
 import org.yellowfit.core.measure.Field;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.palette.Aims;
+import org.yellowfit.core.palette.Judged;
 import org.yellowfit.core.palette.Palettes;
 import org.yellowfit.core.palette.Planted;
 import org.yellowfit.core.palette.PlantingFields;
@@ -30,7 +31,7 @@ import org.yellowfit.core.site.BedPatch;
 
 /** A visit's planting as the rules take it: what was said, and what is usual where nothing was. */
 @Service
-class Planting {
+public class Planting {
 
     /** Where nobody said how large it is. */
     private static final double USUAL_M2 = 8;
@@ -49,7 +50,7 @@ class Planting {
      * @param aimsSaid by the fields' names, usual values included
      * @param isAreaKnown whether somebody said how large it is
      */
-    record Bed(
+    public record Bed(
             List<Plot> plots,
             Aims aims,
             Map<String, Object> aimsSaid,
@@ -65,20 +66,27 @@ class Planting {
                     .toList();
         }
 
+        /** Each plant with its count, worked out where it was left open. */
+        public List<Judged.Stand> stands() {
+            return chosen.isEmpty()
+                    ? List.of()
+                    : palettes.judge(plots, planted(), aims).plants();
+        }
+
         String patch(Chosen each) {
             boolean there = plots.stream().anyMatch(plot -> plot.name().equals(each.patch()));
             return there ? each.patch() : "";
         }
 
-        boolean isPot() {
+        public boolean isPot() {
             return plots.get(0).isPot();
         }
 
-        double areaM2() {
+        public double areaM2() {
             return plots.stream().mapToDouble(Plot::areaM2).sum();
         }
 
-        GrowingPlace place(String patch) {
+        public GrowingPlace place(String patch) {
             return plots.stream()
                     .filter(plot -> plot.name().equals(patch))
                     .findFirst()
@@ -98,7 +106,7 @@ class Planting {
         this.growingPlaces = growingPlaces;
     }
 
-    Bed of(Visit visit) {
+    public Bed of(Visit visit) {
         return of(visit, visit.answers().get(VisitFields.planting(PlantingFields.PLANTS), List.of()));
     }
 

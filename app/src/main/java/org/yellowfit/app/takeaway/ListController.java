@@ -65,14 +65,17 @@ class ListController {
             SchoolCount mature,
             SchoolCount quickTold,
             String unit,
-            String total) {}
+            String total,
+            String inBed) {}
 
     private final Visits visits;
     private final PlantList list;
     private final Shop shop;
     private final GrowingPlaces growingPlaces;
+    private final PlantedCounts bed;
 
-    ListController(Visits visits, PlantList list, Shop shop, GrowingPlaces growingPlaces) {
+    ListController(Visits visits, PlantList list, Shop shop, GrowingPlaces growingPlaces, PlantedCounts bed) {
+        this.bed = bed;
         this.growingPlaces = growingPlaces;
         this.visits = visits;
         this.list = list;
@@ -208,7 +211,12 @@ class ListController {
     private String page(Visit visit, Model model) {
         List<Line> lines = list.of(visit.id());
         model.addAttribute("visit", visit);
-        model.addAttribute("rows", lines.stream().map(line -> row(line, visit)).toList());
+        Map<String, Integer> planted = bed.planted(visit.id());
+        model.addAttribute(
+                "rows",
+                lines.stream()
+                        .map(line -> row(line, visit, inBed(line, planted)))
+                        .toList());
         model.addAttribute(
                 "plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
         model.addAttribute("total", sum(lines));
@@ -223,7 +231,13 @@ class ListController {
                 lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 
-    private Row row(Line line, Visit visit) {
+    /** Said where the list has more or fewer of a plant than stand in the bed. */
+    private static String inBed(Line line, Map<String, Integer> planted) {
+        int there = planted.getOrDefault(line.plant().id(), 0);
+        return planted.isEmpty() || there == line.count().plants() ? "" : Sentences.say("list.in-bed", there);
+    }
+
+    private Row row(Line line, Visit visit, String inBed) {
         UnitSystem units = visit.units();
         GrowingPlace place = growingPlaces.of(visit);
         return new Row(
@@ -247,7 +261,8 @@ class ListController {
                 told(line, line.mature(), units),
                 told(line, line.quick(), units),
                 line.unit().map(shop::money).orElse(Sentences.say("not-priced")),
-                line.total().map(shop::money).orElse("–"));
+                line.total().map(shop::money).orElse("–"),
+                inBed);
     }
 
     private SchoolCount told(Line line, Count count, UnitSystem units) {

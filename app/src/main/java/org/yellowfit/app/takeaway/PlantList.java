@@ -113,6 +113,23 @@ public class PlantList {
         }
     }
 
+    /**
+     * Follows the bed: as many of each plant as stand there now, and none of one of which none is left.
+     *
+     * @param counts by the plant's id
+     */
+    @Transactional
+    public void follow(UUID visitId, Map<String, Integer> counts) {
+        take(
+                visitId,
+                counts.entrySet().stream()
+                        .filter(each -> each.getValue() > 0)
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+        lines.findByVisitIdOrderByPosition(visitId).stream()
+                .filter(line -> Integer.valueOf(0).equals(counts.get(line.cultivarId())))
+                .forEach(lines::delete);
+    }
+
     private static Content usual(Visit visit, String pot) {
         var site = visit.question().site();
         if (site.room().lengthM() != null

@@ -8,7 +8,7 @@ import java.util.List;
 enum Stage {
     PLACE(Part.ANSWERS, Part.DRAWING, Part.SUN, Part.SOIL, Part.CLIMATE, Part.CARD),
     PLANTS(Part.SHORTLIST, Part.SIDE_BY_SIDE),
-    PLANTING(Part.TOGETHER),
+    PLANTING(Part.TOGETHER, Part.BED),
     TAKE_AWAY(Part.LIST, Part.HANDOUT);
 
     /** One screen of a stage: where it is, and the letter that opens it. */
@@ -22,6 +22,7 @@ enum Stage {
         SHORTLIST("shortlist", "2"),
         SIDE_BY_SIDE("side-by-side", "3"),
         TOGETHER("together", "6"),
+        BED("bed", "7"),
         LIST("list", "4"),
         HANDOUT("handout", "5");
 

@@ -58,8 +58,7 @@ public final class BedWords {
     public static Fact existing(BedYear.IntoExisting each, int year, List<PlantedAt> plants, BedGround ground) {
         String name = ground.existing().get(each.which()).name();
         Fact what = name.isBlank() ? Fact.of("bed.existing") : Fact.of("drawn.thing", name);
-        return Fact.of(
-                "bed.trouble.existing", name(plants, each.index()), what, Amount.metres(each.byM()), year);
+        return Fact.of("bed.trouble.existing", name(plants, each.index()), what, Amount.metres(each.byM()), year);
     }
 
     public static Fact overlap(BedYear.Overlap each, int year, List<PlantedAt> plants) {

@@ -55,19 +55,23 @@ class BedApiTest {
                 "check",
                 "{" + BED + ", \"years\": [0, 5, 10], \"placed\": [{\"id\": \"spiraea-oarlock\", \"x\": 4, \"y\": 1},"
                         + "{\"id\": \"spiraea-oarlock\", \"x\": 4.3, \"y\": 1}]}");
-        assertThat(checked.get("firstTrouble").get("text").asString()).startsWith("Two of").contains(" lap by ");
+        assertThat(checked.get("firstTrouble").get("text").asString())
+                .startsWith("Two of")
+                .contains(" lap by ");
     }
 
     @ParameterizedTest(name = "{1}")
-    @CsvSource(delimiter = ';', value = {
-        "place; {\"bed\": [[0,0],[2,2],[2,0],[0,2]], \"plants\": [{\"id\": \"spiraea-oarlock\"}]}; This outline crosses itself.",
-        "place; {\"bed\": [[0,0],[2,0],[2,2]], \"plants\": []}; Name at least one plant.",
-        "place; {\"bed\": [[0,0],[2,0],[2,\"NaN\"]], \"plants\": [{\"id\": \"spiraea-oarlock\"}]}; A point is two numbers",
-        "place; {\"bed\": [[0,0],[1,0],[1,1]], \"plants\": [{\"id\": \"spiraea-oarlock\", \"count\": 2001}]}; out of range",
-        "place; {\"bed\": [[0,0],[1,0],[1,1]], \"plants\": [{\"id\": \"nobody\"}]}; no cultivar with the id",
-        "check; {\"bed\": [[0,0],[1,0],[1,1]], \"placed\": [{\"id\": \"spiraea-oarlock\", \"x\": 1}]}; Say where it stands",
-        "check; {\"bed\": [[0,0],[1,0],[1,1]], \"standing\": [{\"at\": [0,0]}]}; Say how large it is"
-    })
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "place; {\"bed\": [[0,0],[2,2],[2,0],[0,2]], \"plants\": [{\"id\": \"spiraea-oarlock\"}]}; This outline crosses itself.",
+                "place; {\"bed\": [[0,0],[2,0],[2,2]], \"plants\": []}; Name at least one plant.",
+                "place; {\"bed\": [[0,0],[2,0],[2,\"NaN\"]], \"plants\": [{\"id\": \"spiraea-oarlock\"}]}; A point is two numbers",
+                "place; {\"bed\": [[0,0],[1,0],[1,1]], \"plants\": [{\"id\": \"spiraea-oarlock\", \"count\": 2001}]}; out of range",
+                "place; {\"bed\": [[0,0],[1,0],[1,1]], \"plants\": [{\"id\": \"nobody\"}]}; no cultivar with the id",
+                "check; {\"bed\": [[0,0],[1,0],[1,1]], \"placed\": [{\"id\": \"spiraea-oarlock\", \"x\": 1}]}; Say where it stands",
+                "check; {\"bed\": [[0,0],[1,0],[1,1]], \"standing\": [{\"at\": [0,0]}]}; Say how large it is"
+            })
     void badInputIsTold(String call, String body, String told, RunningApp app) {
         RunningApp.Answer answer = app.post("/api/v1/bed/" + call, body);
         assertThat(answer.status()).isEqualTo(422);

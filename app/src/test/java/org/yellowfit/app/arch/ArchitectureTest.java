@@ -32,7 +32,7 @@ class ArchitectureTest {
             List.of("shop", "people"),
             List.of("catalogue", "climate"),
             List.of("visit"),
-            List.of("counter", "place", "plants", "planting", "takeaway", "settings"),
+            List.of("counter", "place", "plants", "planting", "takeaway", "bed", "settings"),
             List.of("api"),
             List.of("demo"));
 

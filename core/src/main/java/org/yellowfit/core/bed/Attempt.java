@@ -22,7 +22,7 @@ final class Attempt {
     private static final double TOGETHER = 1.5;
 
     private static final int SEEDS_TRIED = 10;
-    private static final double LOOSE = 0.12;
+    private static final double LOOSE = 0.06;
     /** How much chance there is in where a group begins. */
     private static final double LIKING = 0.35;
 
@@ -223,8 +223,7 @@ final class Attempt {
         }
         int takes = (int) Math.min(lot.count, Math.floor(bestLength / lot.spacing + 1e-6) + 1);
         double[] middle = frontage.at(bestFrom + bestLength / 2, across);
-        return new Line(
-                across, bestFrom, bestLength, takes, outOf(lot, frontage.share(middle[0], middle[1])));
+        return new Line(across, bestFrom, bestLength, takes, outOf(lot, frontage.share(middle[0], middle[1])));
     }
 
     // Drifts and single plants

@@ -62,7 +62,14 @@ public final class BedCheck {
     private BedYear year(int year) {
         Size[] sizes = grower.at(plants, year);
         return new BedYear(
-                year, coverage(sizes), overlaps(sizes), tooTall(sizes), outside(), shaded(sizes, year), existing(sizes, year), edges(sizes));
+                year,
+                coverage(sizes),
+                overlaps(sizes),
+                tooTall(sizes),
+                outside(),
+                shaded(sizes, year),
+                existing(sizes, year),
+                edges(sizes));
     }
 
     private double coverage(Size[] sizes) {
@@ -131,7 +138,9 @@ public final class BedCheck {
                 double away = Math.hypot(plant.x() - existing.x(), plant.y() - existing.y());
                 double by = (sizes[i].spreadM() + spread) / 2 - away;
                 boolean under = existing.canStandOver(sizes[i].flowerHeightM());
-                if (under ? away < Existing.TRUNK_M - ROUNDING : by > Lot.LAP * Math.min(sizes[i].spreadM(), spread) + ROUNDING) {
+                if (under
+                        ? away < Existing.TRUNK_M - ROUNDING
+                        : by > Lot.LAP * Math.min(sizes[i].spreadM(), spread) + ROUNDING) {
                     met.add(new BedYear.IntoExisting(i, k, under ? Existing.TRUNK_M - away : by));
                 }
             }
@@ -175,7 +184,12 @@ public final class BedCheck {
         for (Existing each : ground.existing()) {
             double growth = each.growth(year);
             older.add(new SpotSun.CrownAt(
-                    each.x(), each.y(), each.heightM() * growth, each.crownBaseM(year), each.spread(year) / 2, each.foliage()));
+                    each.x(),
+                    each.y(),
+                    each.heightM() * growth,
+                    each.crownBaseM(year),
+                    each.spread(year) / 2,
+                    each.foliage()));
         }
         List<BedYear.Shaded> shaded = new ArrayList<>();
         double open = sun.open();
@@ -215,6 +229,11 @@ public final class BedCheck {
         double radius = plant.kind() == Kind.CLIMBER ? 0 : size.spreadM() / 2;
         double base = plant.kind() == Kind.TREE ? TREE_BASE * size.heightM() : 0;
         return new SpotSun.CrownAt(
-                at.x(), at.y(), size.heightM(), base, radius, evergreen ? CrownFoliage.EVERGREEN : CrownFoliage.DECIDUOUS);
+                at.x(),
+                at.y(),
+                size.heightM(),
+                base,
+                radius,
+                evergreen ? CrownFoliage.EVERGREEN : CrownFoliage.DECIDUOUS);
     }
 }

@@ -38,8 +38,7 @@ public record BedGround(
 
     /** An open bed with nothing round it. */
     public static BedGround open(double[][] outline, double[][] seenFrom) {
-        return new BedGround(
-                outline, seenFrom, List.of(), List.of(), List.of(), List.of(), List.of(), null, 0);
+        return new BedGround(outline, seenFrom, List.of(), List.of(), List.of(), List.of(), List.of(), null, 0);
     }
 
     public double areaM2() {

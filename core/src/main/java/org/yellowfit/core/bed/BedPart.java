@@ -12,12 +12,7 @@ import org.yellowfit.core.plant.Cultivar;
  * @param children whether children come there; likewise {@code pets}
  */
 public record BedPart(
-        String name,
-        double[][] outline,
-        Predicate<Cultivar> lives,
-        Double sunHours,
-        boolean children,
-        boolean pets) {
+        String name, double[][] outline, Predicate<Cultivar> lives, Double sunHours, boolean children, boolean pets) {
 
     boolean holds(double x, double y) {
         return outline == null || Flat.isInside(outline, x, y);

@@ -1,6 +1,10 @@
 package org.yellowfit.core.bed;
 
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.Map;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Cultivar;
 
 /** Where in a bed a plant of some kind may stand, whatever else is planted (rules H3, H8 and H9). */
 final class Clearance {
@@ -26,6 +30,8 @@ final class Clearance {
 
     private final BedGround ground;
     private final double horizonYears;
+    /** What was found to live where. */
+    private final Map<BedPart, Map<Cultivar, Boolean>> lives = new IdentityHashMap<>();
 
     Clearance(BedGround ground, double horizonYears) {
         this.ground = ground;
@@ -37,7 +43,7 @@ final class Clearance {
             return Bar.OUTSIDE;
         }
         BedPart part = ground.part(x, y);
-        if (part != null && !(part.lives().test(lot.plant) && isOwn(lot, part))) {
+        if (part != null && !(isOwn(lot, part) && livesIn(part, lot.plant))) {
             return Bar.DOES_NOT_LIVE;
         }
         double half = lot.width() / 2;
@@ -66,6 +72,11 @@ final class Clearance {
             }
         }
         return Bar.NONE;
+    }
+
+    private boolean livesIn(BedPart part, Cultivar plant) {
+        return lives.computeIfAbsent(part, any -> new HashMap<>())
+                .computeIfAbsent(plant, each -> part.lives().test(each));
     }
 
     private boolean isOwn(Lot lot, BedPart part) {

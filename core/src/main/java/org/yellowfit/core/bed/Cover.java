@@ -30,7 +30,10 @@ final class Cover {
                 mark(
                         plant.x(),
                         plant.y(),
-                        PlantedAt.growth(plant.plant(), plant.potHeightM()).spread(age).mid() / 2);
+                        PlantedAt.growth(plant.plant(), plant.potHeightM())
+                                        .spread(age)
+                                        .mid()
+                                / 2);
             }
         }
         return share();

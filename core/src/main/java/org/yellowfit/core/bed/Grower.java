@@ -30,8 +30,7 @@ final class Grower {
         }
         Key key = new Key(plant.plant(), plant.potHeightM());
         return sizes.computeIfAbsent(key, each -> new HashMap<>()).computeIfAbsent(age, each -> {
-            PlantGrowth growth =
-                    growths.computeIfAbsent(key, one -> PlantedAt.growth(one.plant(), one.potHeightM()));
+            PlantGrowth growth = growths.computeIfAbsent(key, one -> PlantedAt.growth(one.plant(), one.potHeightM()));
             return new Size(
                     growth.height(age).mid(),
                     growth.heightInFlower(age).mid(),

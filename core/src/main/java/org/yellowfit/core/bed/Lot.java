@@ -52,7 +52,9 @@ final class Lot {
         mature = aims.school() == School.MATURE;
         PlantGrowth growth = PlantedAt.growth(plant, asked.potHeightM());
         spread10 = plant.spread10().mid();
-        spacing = mature ? spread10 : Math.min(spread10, growth.spread(aims.closeByYear()).mid());
+        spacing = mature
+                ? spread10
+                : Math.min(spread10, growth.spread(aims.closeByYear()).mid());
         spreadThen = growth.spread(aims.horizonYears()).mid();
         heightThen = growth.height(aims.horizonYears()).mid();
         flowerHeightThen = growth.heightInFlower(aims.horizonYears()).mid();
@@ -86,7 +88,9 @@ final class Lot {
         return woven
                 && (layer == Layer.BACK || layer == Layer.MIDDLE)
                 && !plant.isWoody()
-                && plant.get(Traits.LEAF_TEXTURE).filter(LeafTexture.FINE::equals).isPresent();
+                && plant.get(Traits.LEAF_TEXTURE)
+                        .filter(LeafTexture.FINE::equals)
+                        .isPresent();
     }
 
     boolean hurts(BedPart part) {

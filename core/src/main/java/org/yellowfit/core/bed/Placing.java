@@ -57,7 +57,8 @@ public final class Placing {
 
     /** Those without a count share the ground the others leave, each the same. */
     private void countOpen() {
-        double taken = lots.stream().mapToDouble(lot -> lot.count * lot.groundM2()).sum();
+        double taken =
+                lots.stream().mapToDouble(lot -> lot.count * lot.groundM2()).sum();
         List<Lot> open = lots.stream().filter(lot -> lot.asked.count() == null).toList();
         double each = Math.max(0, FILLED * ground.areaM2() - taken) / Math.max(1, open.size());
         for (Lot lot : open) {
@@ -69,7 +70,8 @@ public final class Placing {
 
     /** The depth of each layer: by the ground its plants take, the lowest at the front (G1). */
     private void setDepths() {
-        double all = lots.stream().mapToDouble(lot -> lot.count * lot.groundM2()).sum();
+        double all =
+                lots.stream().mapToDouble(lot -> lot.count * lot.groundM2()).sum();
         double front = 0;
         for (Layer layer : List.of(Layer.FRONT, Layer.MIDDLE, Layer.BACK)) {
             double share = lots.stream()

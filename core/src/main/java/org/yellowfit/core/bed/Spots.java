@@ -5,8 +5,8 @@ import java.util.Random;
 /** The spots of a bed that are tried: on a fine grid, each a little off it, so that nothing stands in ranks. */
 final class Spots {
 
-    private static final int ABOUT = 5000;
-    private static final double FINEST_M = 0.03;
+    private static final int ABOUT = 12_000;
+    private static final double FINEST_M = 0.02;
     private static final double OFF = 0.42;
 
     final double[] x;

@@ -26,8 +26,7 @@ public final class SpotSun {
         for (int month : each) {
             SunDay day = SunDay.of(where, java.time.LocalDate.of(year, month, DAY_OF_MONTH));
             for (SunMoment moment : day.moments(stepMinutes)) {
-                moments.add(new Moment(
-                        Ray.towards(moment.sun(), northDegrees), month, moment.hours() / each.size()));
+                moments.add(new Moment(Ray.towards(moment.sun(), northDegrees), month, moment.hours() / each.size()));
             }
         }
     }

@@ -28,6 +28,11 @@ public enum UnitSystem {
         return low + "–" + high;
     }
 
+    /** As a tape is read: to the centimetre, or the inch. */
+    public String tape(double metres) {
+        return this == METRIC ? String.format(java.util.Locale.ROOT, "%.2f\u00a0m", metres) : feetAndInches(metres);
+    }
+
     /**
      * Height and width of a plant at a glance, in metres: an estimate, so no closer than it is known. “9.3 m × 5.1 m”.
      */

@@ -58,6 +58,8 @@ class ArchitectureTest {
                 .definedBy("..core.palette..")
                 .layer("hand over")
                 .definedBy("..core.takeoff..", "..core.care..")
+                .layer("bed")
+                .definedBy("..core.bed..")
                 .whereLayer("plant")
                 .mayOnlyAccessLayers("measure", "place")
                 .whereLayer("place")
@@ -73,6 +75,8 @@ class ArchitectureTest {
                 .whereLayer("fit")
                 .mayOnlyBeAccessedByLayers("together")
                 .whereLayer("together")
+                .mayOnlyBeAccessedByLayers("bed")
+                .whereLayer("bed")
                 .mayNotBeAccessedByAnyLayer()
                 .check(CORE);
     }

@@ -36,11 +36,14 @@ class BedCheckTest {
     void overlapIsHalfTheSumOfTheSpreadsLessTheDistance() {
         // Both 2 m wide at ten years; 1.5 m apart they lap by 0.5 m, more than a fifth of 2 m.
         BedYear ten = check(BED, 10, at(SHRUB, 3, 2), at(SHRUB, 4.5, 2));
-        assertThat(ten.overlaps()).singleElement().satisfies(each -> assertThat(each.byM())
-                .isEqualTo(0.5, within(1e-9)));
+        assertThat(ten.overlaps())
+                .singleElement()
+                .satisfies(each -> assertThat(each.byM()).isEqualTo(0.5, within(1e-9)));
         // By a fifth and no more it is none.
-        assertThat(check(BED, 10, at(SHRUB, 3, 2), at(SHRUB, 4.6, 2)).overlaps()).isEmpty();
-        assertThat(check(BED, 10, at(SHRUB, 3, 2), at(SHRUB, 4.59, 2)).overlaps()).hasSize(1);
+        assertThat(check(BED, 10, at(SHRUB, 3, 2), at(SHRUB, 4.6, 2)).overlaps())
+                .isEmpty();
+        assertThat(check(BED, 10, at(SHRUB, 3, 2), at(SHRUB, 4.59, 2)).overlaps())
+                .hasSize(1);
     }
 
     @Test
@@ -59,8 +62,7 @@ class BedCheckTest {
         // A crown of 2 m over 40 m²: π / 40. Half of it over the edge counts half; one twice counts once.
         assertThat(check(BED, 10, at(SHRUB, 5, 2)).coverage()).isEqualTo(Math.PI / 40, within(0.001));
         assertThat(check(BED, 10, at(SHRUB, 0, 2)).coverage()).isEqualTo(Math.PI / 80, within(0.001));
-        assertThat(check(BED, 10, at(SHRUB, 5, 2), at(SHRUB, 5, 2)).coverage())
-                .isEqualTo(Math.PI / 40, within(0.001));
+        assertThat(check(BED, 10, at(SHRUB, 5, 2), at(SHRUB, 5, 2)).coverage()).isEqualTo(Math.PI / 40, within(0.001));
     }
 
     @Test
@@ -72,8 +74,9 @@ class BedCheckTest {
     @Test
     void aCentreOutsideIsTold() {
         BedYear year = check(BED, 1, at(SHRUB, 5, 4.25));
-        assertThat(year.outside()).singleElement().satisfies(each -> assertThat(each.byM())
-                .isEqualTo(0.25, within(1e-9)));
+        assertThat(year.outside())
+                .singleElement()
+                .satisfies(each -> assertThat(each.byM()).isEqualTo(0.25, within(1e-9)));
         assertThat(year.isFine()).isFalse();
     }
 
@@ -117,9 +120,9 @@ class BedCheckTest {
         assertThat(old.growth(0)).isEqualTo(1, within(1e-9));
         double spread = old.spread(10);
         assertThat(spread).isGreaterThan(2.3);
-        assertThat(check(ground, 10, at(SHRUB, 6.2, 2)).existing()).singleElement().satisfies(each -> assertThat(
-                        each.byM())
-                .isEqualTo((spread + 2) / 2 - 1.2, within(1e-9)));
+        assertThat(check(ground, 10, at(SHRUB, 6.2, 2)).existing())
+                .singleElement()
+                .satisfies(each -> assertThat(each.byM()).isEqualTo((spread + 2) / 2 - 1.2, within(1e-9)));
     }
 
     @Test
@@ -131,8 +134,8 @@ class BedCheckTest {
 
     @Test
     void theSunOfASpotIsThatOfTheLightStudy() {
-        Obstacle.Tree tree = new Obstacle.Tree(
-                "tree", 2, -3, 6, 2, 1, CrownFoliage.DECIDUOUS, CrownFoliage.usualLeafMonths(false));
+        Obstacle.Tree tree =
+                new Obstacle.Tree("tree", 2, -3, 6, 2, 1, CrownFoliage.DECIDUOUS, CrownFoliage.usualLeafMonths(false));
         LightStudy study = new LightStudy(HERE, 20, 2026, 10, 0, List.of(tree));
         CellGrid cells = CellGrid.of(RandomBeds.rectangle(4, 2), 0.5);
         List<Integer> months = List.of(4, 6, 9);
@@ -140,8 +143,7 @@ class BedCheckTest {
         SpotSun sun = new SpotSun(HERE, 20, 2026, months, 10);
         List<SpotSun.CrownAt> crowns = List.of(new SpotSun.CrownAt(2, -3, 6, 1, 2, CrownFoliage.DECIDUOUS));
         for (int cell = 0; cell < cells.size(); cell++) {
-            assertThat(sun.hours(cells.x(cell), cells.y(cell), 0, crowns))
-                    .isEqualTo(field.hours(cell), within(0.02));
+            assertThat(sun.hours(cells.x(cell), cells.y(cell), 0, crowns)).isEqualTo(field.hours(cell), within(0.02));
         }
     }
 
@@ -150,8 +152,7 @@ class BedCheckTest {
         BedGround ground = new BedGround(
                 RandomBeds.rectangle(10, 4), FRONT, List.of(), List.of(), List.of(), List.of(), List.of(), HERE, 0);
         Cultivar tall = RandomBeds.plant("tall", true, 4, 3);
-        Cultivar sunny = RandomBeds.plant("sunny", false, 0.4, 0.4)
-                .with(org.yellowfit.core.plant.Traits.SUN_LIVE, 6.0);
+        Cultivar sunny = RandomBeds.plant("sunny", false, 0.4, 0.4).with(org.yellowfit.core.plant.Traits.SUN_LIVE, 6.0);
         PlantedAt[] plants = {at(sunny, 5, 2), at(tall, 5, 0.4), at(tall, 3.4, 1.6), at(tall, 6.6, 1.6)};
         assertThat(check(ground, 0, plants).shaded()).isEmpty();
         assertThat(check(ground, 10, plants).shaded()).singleElement().satisfies(each -> {

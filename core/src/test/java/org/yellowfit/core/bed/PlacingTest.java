@@ -32,7 +32,9 @@ class PlacingTest {
         BedGround ground = BedGround.open(RandomBeds.rectangle(6.2, 1), FRONT);
         Placement placement = Placing.place(ground, List.of(wanted(plant, 20, Grouping.ROW)), MATURE);
         assertThat(placement.placed()).hasSize(13);
-        assertThat(placement.unplaced()).singleElement().satisfies(left -> assertThat(left.count()).isEqualTo(7));
+        assertThat(placement.unplaced())
+                .singleElement()
+                .satisfies(left -> assertThat(left.count()).isEqualTo(7));
         for (int i = 1; i < 13; i++) {
             PlantedAt before = placement.placed().get(i - 1);
             PlantedAt each = placement.placed().get(i);
@@ -55,8 +57,9 @@ class PlacingTest {
                 null,
                 0);
         Placement placement = Placing.place(ground, List.of(wanted(plant, 5, Grouping.ROW)), MATURE);
-        assertThat(placement.placed()).hasSize(5).allSatisfy(each -> assertThat(each.y())
-                .isBetween(0.4 - 1e-4, 1.5 - 0.7 + 1e-4));
+        assertThat(placement.placed())
+                .hasSize(5)
+                .allSatisfy(each -> assertThat(each.y()).isBetween(0.4 - 1e-4, 1.5 - 0.7 + 1e-4));
     }
 
     @Test
@@ -104,7 +107,9 @@ class PlacingTest {
                 null,
                 0);
         Placement placement = Placing.place(ground, List.of(wanted(thorny, 7, Grouping.SPRINKLED)), MATURE);
-        assertThat(placement.placed()).hasSize(7).allSatisfy(each -> assertThat(each.y()).isGreaterThan(1 - 1e-4));
+        assertThat(placement.placed())
+                .hasSize(7)
+                .allSatisfy(each -> assertThat(each.y()).isGreaterThan(1 - 1e-4));
     }
 
     @Test
@@ -131,15 +136,17 @@ class PlacingTest {
                 0);
         Placement placement = Placing.place(
                 ground, List.of(wanted(sun, 9, Grouping.GROUP), wanted(shade, 9, Grouping.GROUP)), MATURE);
-        assertThat(placement.placed()).hasSize(18).allSatisfy(each -> assertThat(each.x() < 4)
-                .isEqualTo(each.plant() == sun));
+        assertThat(placement.placed())
+                .hasSize(18)
+                .allSatisfy(each -> assertThat(each.x() < 4).isEqualTo(each.plant() == sun));
     }
 
     @Test
     void groupsAreOdd() {
         for (int count = 1; count < 200; count++) {
             assertThat(Groups.of(count)).allSatisfy(size -> assertThat(size % 2).isEqualTo(1));
-            assertThat(Groups.of(count).stream().mapToInt(Integer::intValue).sum()).isEqualTo(count);
+            assertThat(Groups.of(count).stream().mapToInt(Integer::intValue).sum())
+                    .isEqualTo(count);
         }
     }
 
@@ -205,7 +212,9 @@ class PlacingTest {
     @Test
     void pairsMirrorTheAxis() {
         for (RandomBeds.Case each : CASES) {
-            double axis = each.ground().seenFrom() == null ? Double.NaN : each.ground().seenFrom()[1][0] / 2;
+            double axis = each.ground().seenFrom() == null
+                    ? Double.NaN
+                    : each.ground().seenFrom()[1][0] / 2;
             Map<Integer, List<PlantedAt>> groups = new HashMap<>();
             placed(each).stream()
                     .filter(plant -> groupingOf(each, plant) == Grouping.PAIRED)
@@ -258,9 +267,10 @@ class PlacingTest {
                         boolean before = tall.y() < low.y() - 0.051
                                 && Math.abs(tall.x() - low.x())
                                         < PlantedAt.growth(tall.plant(), null)
-                                                        .spread(each.aims().horizonYears())
-                                                        .mid()
-                                                / 2
+                                                                .spread(each.aims()
+                                                                        .horizonYears())
+                                                                .mid()
+                                                        / 2
                                                 - 1e-3;
                         assertThat(before).isFalse();
                     }
@@ -314,8 +324,9 @@ class PlacingTest {
     }
 
     private static Layer layerOf(PlantedAt plant, BedAims aims) {
-        return Layer.of(
-                PlantedAt.growth(plant.plant(), null).height(aims.horizonYears()).mid());
+        return Layer.of(PlantedAt.growth(plant.plant(), null)
+                .height(aims.horizonYears())
+                .mid());
     }
 
     private static Grouping groupingOf(RandomBeds.Case each, PlantedAt plant) {

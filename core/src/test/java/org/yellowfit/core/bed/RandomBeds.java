@@ -34,14 +34,13 @@ final class RandomBeds {
     private static Case one(Random r, int i) {
         double wide = 2 + 12 * r.nextDouble();
         double deep = 0.8 + 4 * r.nextDouble();
-        double[][] outline =
-                switch (i % 5) {
-                    case 0 -> rectangle(wide, deep);
-                    case 1 -> corner(wide, deep);
-                    case 2 -> kidney(wide, deep);
-                    case 3 -> island(wide / 2, deep);
-                    default -> rectangle(4 * wide, 0.5 + deep / 4);
-                };
+        double[][] outline = switch (i % 5) {
+            case 0 -> rectangle(wide, deep);
+            case 1 -> corner(wide, deep);
+            case 2 -> kidney(wide, deep);
+            case 3 -> island(wide / 2, deep);
+            default -> rectangle(4 * wide, 0.5 + deep / 4);
+        };
         boolean around = i % 5 == 3;
         double[][] seen = around ? null : new double[][] {{0, -1}, {wide, -1}};
         List<double[][]> walls = new ArrayList<>();
@@ -73,11 +72,7 @@ final class RandomBeds {
             plants.add(new ToPlace(plant, count, GROUPINGS[r.nextInt(GROUPINGS.length)], null, ""));
         }
         BedAims aims = new BedAims(
-                School.MATURE,
-                3,
-                r.nextBoolean() ? Weaving.STEPPED : Weaving.WOVEN,
-                r.nextInt(3) == 0 ? 15 : 10,
-                i);
+                School.MATURE, 3, r.nextBoolean() ? Weaving.STEPPED : Weaving.WOVEN, r.nextInt(3) == 0 ? 15 : 10, i);
         return new Case(ground, plants, aims);
     }
 
@@ -111,9 +106,7 @@ final class RandomBeds {
         for (int k = 0; k < outline.length; k++) {
             double angle = 2 * Math.PI * k / outline.length;
             double in = 1 - 0.35 * Math.exp(-Math.pow((angle - 1.5 * Math.PI) / 0.6, 2));
-            outline[k] = new double[] {
-                wide / 2 * (1 + in * Math.cos(angle)), deep / 2 * (1 + in * Math.sin(angle))
-            };
+            outline[k] = new double[] {wide / 2 * (1 + in * Math.cos(angle)), deep / 2 * (1 + in * Math.sin(angle))};
         }
         return outline;
     }

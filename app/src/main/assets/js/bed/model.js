@@ -1,0 +1,119 @@
+// The bed as it is worked on: changes are made here at once, sent one after the other, and what comes back is the bed
+// as everybody has left it.
+const find = (selector) => document.querySelector(selector);
+const AGAIN_MS = 10000;
+
+export const model = {
+  plants: new Map(),
+  version: 0,
+  canUndo: false,
+  canRedo: false,
+  years: [],
+  left: [],
+  waiting: [],
+  sending: false,
+  changed: () => {},
+  failed: () => {},
+
+  begin(given, address) {
+    Object.assign(this, given, { address });
+    this.kindOf = new Map(given.kinds.map((kind) => [kind.id, kind]));
+    this.take(given.state);
+    setInterval(() => this.look(), AGAIN_MS);
+    document.addEventListener('visibilitychange', () => this.look());
+  },
+
+  take(state) {
+    this.version = state.version;
+    this.canUndo = state.canUndo;
+    this.canRedo = state.canRedo;
+    this.plants = new Map(state.plants.map((plant) => [plant.uid, plant]));
+  },
+
+  // plants that become so; those named in gone are taken out
+  change(plants, gone = []) {
+    plants.forEach((plant) => this.plants.set(plant.uid, plant));
+    gone.forEach((uid) => this.plants.delete(uid));
+    this.waiting.push(...plants, ...gone.map((uid) => ({ uid, gone: true })));
+    this.changed();
+    this.send();
+  },
+
+  async send() {
+    if (this.sending || this.waiting.length === 0) {
+      return;
+    }
+    const changes = this.waiting;
+    this.waiting = [];
+    if (!(await this.ask('steps', { changes }))) {
+      this.waiting = [...changes, ...this.waiting];
+    } else {
+      this.send();
+    }
+  },
+
+  // Whether it was taken; what could not be sent is kept and sent with the next change.
+  async ask(what, body) {
+    this.sending = true;
+    try {
+      const answer = await fetch(`${this.address}/${what}`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', 'X-CSRF-TOKEN': find('meta[name=csrf]').content },
+        body: JSON.stringify(body ?? {}),
+      });
+      if (answer.status !== 200 && answer.status !== 422) {
+        throw new Error(String(answer.status));
+      }
+      const told = await answer.json();
+      this.sending = false;
+      if (this.waiting.length === 0) {
+        this.take(told.state);
+      }
+      this.years = told.years;
+      this.left = told.left;
+      this.failed(told.problems[0] ?? '');
+      this.changed();
+      return true;
+    } catch {
+      this.sending = false;
+      this.failed(window.say('not-saved'));
+      return false;
+    }
+  },
+
+  // What somebody else has done meanwhile.
+  async look() {
+    if (this.sending || this.waiting.length > 0 || document.hidden || this.held) {
+      return;
+    }
+    const answer = await fetch(`${this.address}/state.json?version=${this.version}`).catch(() => null);
+    if (answer?.status === 200 && !this.sending && this.waiting.length === 0 && !this.held) {
+      const told = await answer.json();
+      this.take(told.state);
+      this.years = told.years;
+      this.changed();
+    }
+  },
+
+  // What neighbours take of the sun is worked out when nobody waits for it.
+  async shade() {
+    const version = this.version;
+    const answer = await fetch(`${this.address}/years.json`).catch(() => null);
+    if (answer?.status === 200 && version === this.version) {
+      this.years = await answer.json();
+      this.changed();
+    }
+  },
+
+  newUid() {
+    return `c${Date.now().toString(36)}${Math.floor(Math.random() * 1679616).toString(36)}`;
+  },
+
+  newGroup() {
+    return 1 + Math.max(0, ...[...this.plants.values()].map((plant) => plant.group));
+  },
+
+  spacing(a, b) {
+    return (this.kindOf.get(a.id).spacingM + this.kindOf.get(b.id).spacingM) / 2;
+  },
+};

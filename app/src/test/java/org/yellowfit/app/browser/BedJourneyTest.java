@@ -1,0 +1,69 @@
+package org.yellowfit.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+
+/** A planting placed, dragged about and moved by keys in a real browser. */
+class BedJourneyTest extends BrowserTest {
+
+    @Test
+    void placedDraggedMovedByKeysAndTakenBack() {
+        signIn("tamsin");
+        click("a[href='/visits/new']");
+        untilScreen("site");
+        type("#place", "A bed in a minute");
+        type("#zone", "6b");
+        type("#depthM", "2");
+        type("#lengthM", "6");
+        click(".bar .go");
+        untilScreen("shortlist");
+        browser.get(browser.getCurrentUrl().replaceAll("/shortlist.*", "/together"));
+        click("button.go");
+        click(".offers form button.go");
+        until(".stands .stand");
+        browser.get(browser.getCurrentUrl().replaceAll("/together.*", "/bed"));
+        untilScreen("bed");
+        click("#place-all");
+        patiently().until(driver -> !text("#bed-sum").startsWith("0 "));
+        String all = text("#bed-sum");
+        assertThat(all).contains("plant");
+        isSound("bed");
+        // N goes to the first plant; an arrow moves it by 5 cm along the front.
+        focus("#plan", "n");
+        until("#selection:not([hidden])");
+        double before = metres(property("#at-u"));
+        focus("#plan", Keys.ARROW_RIGHT.toString());
+        patiently().until(driver -> Math.abs(metres(property("#at-u")) - before - 0.05) < 0.011);
+        click("#away");
+        patiently().until(driver -> !text("#bed-sum").equals(all));
+        click("#undo");
+        untilText("#bed-sum", all);
+        // By finger or mouse: the nearest to the middle is picked up, and the distances to its neighbours are undone
+        // too.
+        new Actions(browser)
+                .moveToElement(find("#plan"))
+                .clickAndHold()
+                .moveByOffset(30, 10)
+                .release()
+                .perform();
+        String year = text("#year-out");
+        focus("#year", Keys.PAGE_UP.toString());
+        patiently().until(driver -> !text("#year-out").equals(year));
+        browser.navigate().refresh();
+        untilText("#bed-sum", all);
+    }
+
+    private String property(String css) {
+        return find(css).getDomProperty("value");
+    }
+
+    /** “1.2 m” or “40 cm”. */
+    private static double metres(String text) {
+        String[] parts = text.split(" ");
+        double number = Double.parseDouble(parts[0]);
+        return parts.length > 1 && parts[1].equals("cm") ? number / 100 : number;
+    }
+}
