@@ -51,15 +51,17 @@ const page = {
   redraw() {
     if (!this.queued) {
       this.queued = true;
-      requestAnimationFrame(() => {
-        this.queued = false;
-        const began = performance.now();
-        this.draw();
-        // Told at the picture, so that its speed can be measured from outside.
-        plan.canvas.drawnInMs = performance.now() - began;
-        plan.canvas.firstDrawnAtMs ??= performance.now();
-      });
+      requestAnimationFrame(() => this.frame());
     }
+  },
+
+  // How long it took is told at the picture, so that its speed can be measured from outside.
+  frame() {
+    this.queued = false;
+    const began = performance.now();
+    this.draw();
+    plan.canvas.drawnInMs = performance.now() - began;
+    plan.canvas.firstDrawnAtMs ??= performance.now();
   },
 
   draw() {
@@ -335,6 +337,7 @@ if (given.pot) {
   find('#year').max = 3;
 }
 look(given.beds[0]);
+page.frame();
 panel.everything();
 panel.time();
 ahead();

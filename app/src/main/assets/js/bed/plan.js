@@ -179,9 +179,11 @@ export class Plan {
 
   shadows(plants, year, shadow, at, scale) {
     const { pen } = this;
-    pen.strokeStyle = 'rgba(43,41,35,.20)';
-    pen.lineCap = 'round';
     pen.save();
+    // Where two shadows meet it is no darker.
+    pen.globalCompositeOperation = 'darken';
+    pen.strokeStyle = '#b9ad90';
+    pen.lineCap = 'round';
     plants.forEach((plant) => {
       const kind = looks.kinds.get(plant.id);
       const age = year - plant.afterYears;

@@ -15,7 +15,7 @@ import org.yellowfit.core.takeoff.School;
 /** Rules H3, H8 and G4, by hand and over random beds. */
 class PlacingTest {
 
-    private static final List<RandomBeds.Case> CASES = RandomBeds.some(150, 5);
+    private static final List<RandomBeds.Case> CASES = RandomBeds.some(100, 5);
     private static final List<Placement> PLACED =
             CASES.stream().map(RandomBeds.Case::place).toList();
     private static final BedAims MATURE = new BedAims(School.MATURE, 3, Weaving.STEPPED, 10, 1);
@@ -174,7 +174,7 @@ class PlacingTest {
                 }
             }
         }
-        assertThat(placed).isGreaterThan(2000);
+        assertThat(placed).isGreaterThan(1500);
     }
 
     @Test
