@@ -5,6 +5,16 @@ import { model } from './model.js';
 const find = (selector) => document.querySelector(selector);
 const copy = (id) => find(id).content.firstElementChild.cloneNode(true);
 
+// So many troubles in a year are more than some.
+const SOME = 3;
+
+function ageSaid(years) {
+  if (years === 0) {
+    return window.say('as-planted');
+  }
+  return years === 1 ? window.say('year', years) : window.say('years', years);
+}
+
 export class Panel {
   constructor(page, nameOf) {
     this.page = page;
@@ -28,8 +38,7 @@ export class Panel {
       return;
     }
     this.toldTime = told;
-    find('#year-out').textContent =
-      whole === 0 ? window.say('as-planted') : whole === 1 ? window.say('year', whole) : window.say('years', whole);
+    find('#year-out').textContent = ageSaid(whole);
     find('#month-out').textContent = window.monthName(month);
     find('#hour-out').textContent = hour === null ? '' : window.say('hour', hour);
     this.troubles();
@@ -146,7 +155,10 @@ export class Panel {
         const cell = document.createElement('button');
         cell.type = 'button';
         const many = year.troubles.length;
-        cell.className = many === 0 ? 'fine' : many < 3 ? 'some' : 'much';
+        cell.className = many < SOME ? 'some' : 'much';
+        if (many === 0) {
+          cell.className = 'fine';
+        }
         cell.title = many === 0 ? window.say('fine-in', year.year) : `${year.year}: ${year.troubles[0].text}`;
         cell.setAttribute('aria-label', cell.title);
         cell.tabIndex = -1;

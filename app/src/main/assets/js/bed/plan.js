@@ -278,8 +278,8 @@ export class Plan {
       pen.moveTo(ax, ay);
       pen.lineTo(bx, by);
       pen.stroke();
-      const mx = (ax + bx) / 2;
-      const my = (ay + by) / 2;
+      const mx = ax + (bx - ax) * 0.7;
+      const my = ay + (by - ay) * 0.7;
       const wide = pen.measureText(text).width + 8;
       pen.fillStyle = '#fdfaf3';
       pen.fillRect(mx - wide / 2, my - 9, wide, 18);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -43,6 +44,13 @@ import tools.jackson.databind.json.JsonMapper;
 @Controller
 class BedController {
 
+    /** What the page's script brings in, fetched beside it rather than after it. */
+    private static final List<String> SCRIPTS = Stream.concat(
+                    Stream.of("geometry", "front", "plan", "hands", "panel", "model", "looks", "ink", "lengths", "sun")
+                            .map(name -> "js/bed/" + name + ".js"),
+                    Stream.of("js/place/units.js"))
+            .toList();
+
     private static final String UNREADABLE = "The change could not be read.";
 
     /** What a change comes to: the bed as it stands now, and what goes wrong in it. */
@@ -70,6 +78,7 @@ class BedController {
         model.addAttribute("given", json.writeValueAsString(given).replace("<", "\\u003c"));
         model.addAttribute(
                 "beds", given.beds().stream().map(BedModel.BedView::name).toList());
+        model.addAttribute("scripts", SCRIPTS);
         model.addAttribute("kinds", given.kinds().size());
         model.addAttribute(
                 "groupings",

@@ -2,6 +2,7 @@ package org.yellowfit.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -38,5 +39,13 @@ class UnitSystemTest {
             case "temperature" -> units.temperature(value);
             default -> throw new IllegalArgumentException(what);
         };
+    }
+
+    @Test
+    void aTapeIsReadToTheCentimetreOrTheInch() {
+        assertThat(UnitSystem.METRIC.tape(18.163)).isEqualTo("18.16\u00a0m");
+        assertThat(UnitSystem.METRIC.tape(0.5)).isEqualTo("0.50\u00a0m");
+        // 18.163 m are 715.08 inches.
+        assertThat(UnitSystem.US.tape(18.163)).isEqualTo("59 ft 7 in");
     }
 }
