@@ -1,5 +1,5 @@
 // The page of the bed: two pictures of one planting, two sliders that run both, and everything done by hand.
-import { View, axes, bounds } from './geometry.js';
+import { View, axes, bounds, isInside, nearestOnLine } from './geometry.js';
 import { Front } from './front.js';
 import { Hands } from './hands.js';
 import { lengths } from './lengths.js';
@@ -91,7 +91,13 @@ const page = {
       angle: this.angle,
       shadow: this.hour === null ? null : shadowAt(given, this.month, this.hour),
     });
-    front.draw({ ...common, pot: given.pot, view: this.view.turned(-this.angle), tallest });
+    front.draw({
+      ...common,
+      plants: plants.filter((plant) => bedOf(plant) === this.bed),
+      pot: given.pot,
+      view: this.view.turned(-this.angle),
+      tallest,
+    });
   },
 
   // What is chosen
@@ -236,6 +242,12 @@ function variant(uid) {
     hash = (hash * 31 + uid.charCodeAt(i)) % 99991;
   }
   return { which: hash % 3, mirrored: hash % 2 === 1 };
+}
+
+// The bed a plant stands in, or the nearest.
+function bedOf({ x, y }) {
+  const away = (bed) => (isInside(bed.outline, [x, y]) ? 0 : nearestOnLine(bed.outline, [x, y], true).away);
+  return given.beds.reduce((nearest, bed) => (away(bed) < away(nearest) ? bed : nearest));
 }
 
 // A tree that stands there already grows on.

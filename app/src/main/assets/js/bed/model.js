@@ -12,6 +12,7 @@ export const model = {
   left: [],
   waiting: [],
   sending: false,
+  last: Promise.resolve(),
   changed: () => {},
   failed: () => {},
 
@@ -52,8 +53,15 @@ export const model = {
     }
   },
 
+  // One after the other: an undo waits for the step that is on its way.
+  ask(what, body) {
+    const asked = this.last.then(() => this.post(what, body));
+    this.last = asked;
+    return asked;
+  },
+
   // Whether it was taken; what could not be sent is kept and sent with the next change.
-  async ask(what, body) {
+  async post(what, body) {
     this.sending = true;
     try {
       const answer = await fetch(`${this.address}/${what}`, {

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
@@ -24,7 +23,6 @@ import org.yellowfit.app.bed.BedModel.LeftView;
 import org.yellowfit.app.bed.BedModel.YearView;
 import org.yellowfit.app.forms.Option;
 import org.yellowfit.app.people.SignedIn;
-import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.JsonBody;
@@ -59,14 +57,12 @@ class BedController {
     private final Visits visits;
     private final Beds beds;
     private final BedPages pages;
-    private final PlantList list;
     private final JsonMapper json;
 
-    BedController(Visits visits, Beds beds, BedPages pages, PlantList list, JsonMapper json) {
+    BedController(Visits visits, Beds beds, BedPages pages, JsonMapper json) {
         this.visits = visits;
         this.beds = beds;
         this.pages = pages;
-        this.list = list;
         this.json = json;
     }
 
@@ -94,10 +90,9 @@ class BedController {
     ResponseEntity<Answer> state(
             @PathVariable UUID id, @RequestParam long version, @AuthenticationPrincipal SignedIn me) {
         Visit visit = visits.open(id);
-        Beds.State state = beds.state(id, me.username());
-        return state.version() == version
+        return beds.state(id, me.username()).version() == version
                 ? ResponseEntity.noContent().build()
-                : ResponseEntity.ok(new Answer(state, pages.years(visit, me.username(), false), List.of(), List.of()));
+                : changed(visit, me, List.of());
     }
 
     /** What goes wrong, with what neighbours take of the sun. */
@@ -113,7 +108,9 @@ class BedController {
         Visit visit = visits.open(id);
         try {
             List<BedChange> changes = changes(JsonBody.of(json, body, UNREADABLE));
-            return changed(visit, me, () -> beds.change(id, now -> changes, me.username()), List.of());
+            pages.check(visit, changes);
+            beds.change(id, now -> changes, me.username());
+            return changed(visit, me, List.of());
         } catch (InvalidInput e) {
             return refused(visit, me, e);
         }
@@ -122,13 +119,17 @@ class BedController {
     @PostMapping("/visits/{id}/bed/undo")
     @ResponseBody
     ResponseEntity<Answer> undo(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
-        return changed(visits.open(id), me, () -> beds.undo(id, me.username()), List.of());
+        Visit visit = visits.open(id);
+        beds.undo(id, me.username());
+        return changed(visit, me, List.of());
     }
 
     @PostMapping("/visits/{id}/bed/redo")
     @ResponseBody
     ResponseEntity<Answer> redo(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
-        return changed(visits.open(id), me, () -> beds.redo(id, me.username()), List.of());
+        Visit visit = visits.open(id);
+        beds.redo(id, me.username());
+        return changed(visit, me, List.of());
     }
 
     /** The planting put into the bed: what is locked stays. */
@@ -149,7 +150,8 @@ class BedController {
             Map<String, BedPlant> now = new LinkedHashMap<>();
             before.plants().forEach(plant -> now.put(plant.uid(), plant));
             BedPages.Placed placed = pages.place(visit, now, aims, groupings);
-            return changed(visit, me, () -> beds.change(id, held -> placed.changes(), me.username()), placed.left());
+            beds.change(id, held -> placed.changes(), me.username());
+            return changed(visit, me, placed.left());
         } catch (InvalidInput e) {
             return refused(visit, me, e);
         }
@@ -232,36 +234,20 @@ class BedController {
         }
     }
 
-    /** Something that changes the bed. */
-    private interface Changing {
-        Beds.State change();
+    private ResponseEntity<Answer> changed(Visit visit, SignedIn me, List<LeftView> left) {
+        return ResponseEntity.ok(answer(visit, me, left, List.of()));
     }
 
-    /** Counts flow on to the list. */
-    private ResponseEntity<Answer> changed(Visit visit, SignedIn me, Changing changing, List<LeftView> left) {
-        Map<String, Integer> before = beds.planted(visit.id());
-        Beds.State state = changing.change();
-        Map<String, Integer> after = beds.planted(visit.id());
-        Map<String, Integer> moved = new LinkedHashMap<>();
-        TreeSet<String> kinds = new TreeSet<>(before.keySet());
-        kinds.addAll(after.keySet());
-        for (String kind : kinds) {
-            int now = after.getOrDefault(kind, 0);
-            if (now != before.getOrDefault(kind, 0)) {
-                moved.put(kind, now);
-            }
-        }
-        if (!moved.isEmpty()) {
-            list.follow(visit.id(), moved);
-        }
-        return ResponseEntity.ok(new Answer(state, pages.years(visit, me.username(), false), left, List.of()));
+    private Answer answer(Visit visit, SignedIn me, List<LeftView> left, List<String> problems) {
+        return new Answer(
+                pages.state(visit, me.username()), pages.years(visit, me.username(), false), left, problems);
     }
 
     private ResponseEntity<Answer> refused(Visit visit, SignedIn me, InvalidInput e) {
         return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT)
-                .body(new Answer(
-                        beds.state(visit.id(), me.username()),
-                        pages.years(visit, me.username(), false),
+                .body(answer(
+                        visit,
+                        me,
                         List.of(),
                         e.problems().stream().map(Refusals::say).toList()));
     }

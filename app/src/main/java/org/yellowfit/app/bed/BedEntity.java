@@ -34,6 +34,10 @@ class BedEntity {
         this.visitId = visitId;
     }
 
+    UUID visitId() {
+        return visitId;
+    }
+
     long version() {
         return version;
     }

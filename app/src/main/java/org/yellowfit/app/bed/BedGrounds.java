@@ -60,7 +60,7 @@ class BedGrounds {
 
     private Site drawn(Visit visit, Drawing drawing, Planting.Bed planting) {
         List<Feature> there = drawing.features().stream()
-                .filter(feature -> stands(feature, drawing.drawnIn()))
+                .filter(feature -> feature.standsIn(drawing.drawnIn()))
                 .toList();
         List<double[][]> walls = new ArrayList<>();
         List<BedPath> paths = new ArrayList<>();
@@ -94,12 +94,6 @@ class BedGrounds {
                     own.stream().map(BedPatch::name).toList()));
         }
         return new Site(beds, there, true, false);
-    }
-
-    private static boolean stands(Feature feature, int year) {
-        Double from = feature.measures().get(Measure.FROM_YEAR);
-        Double to = feature.measures().get(Measure.TO_YEAR);
-        return (from == null || year >= from) && (to == null || year <= to);
     }
 
     private static void sort(

@@ -34,6 +34,7 @@ import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.light.CrownFoliage;
+import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.palette.Judged;
 import org.yellowfit.core.plant.Cultivar;
@@ -94,6 +95,24 @@ class BedPages {
     private static double latitude(Site site) {
         var where = site.beds().get(0).ground().where();
         return where == null ? 45 : where.latitude();
+    }
+
+    Beds.State state(Visit visit, String who) {
+        return known(beds.state(visit.id(), who), planting.of(visit).catalogue());
+    }
+
+    /** @throws InvalidInput when a plant is of a kind the catalogue does not have */
+    void check(Visit visit, List<BedChange> changes) {
+        Catalogue catalogue = planting.of(visit).catalogue();
+        changes.stream()
+                .filter(each -> each.to() != null && catalogue.find(each.to().id()).isEmpty())
+                .findFirst()
+                .ifPresent(each -> {
+                    throw InvalidInput.at(
+                            "changes",
+                            "The catalogue has no cultivar with the id “%s”.",
+                            each.to().id());
+                });
     }
 
     /** Plants whose kind the catalogue has no more are not shown. */

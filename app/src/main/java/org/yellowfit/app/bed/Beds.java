@@ -12,9 +12,10 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.takeaway.PlantedCounts;
 import org.yellowfit.app.visit.Visits;
-import org.yellowfit.core.measure.Refused;
+import org.yellowfit.core.measure.InvalidInput;
 
 /**
  * The beds of visits, changed plant by plant: two people who change different plants lose nothing, and each takes back
@@ -31,8 +32,10 @@ class Beds implements PlantedCounts {
     private final BedRepository beds;
     private final BedStepRepository steps;
     private final Visits visits;
+    private final PlantList list;
 
-    Beds(BedRepository beds, BedStepRepository steps, Visits visits) {
+    Beds(BedRepository beds, BedStepRepository steps, Visits visits, PlantList list) {
+        this.list = list;
         this.beds = beds;
         this.steps = steps;
         this.visits = visits;
@@ -49,7 +52,7 @@ class Beds implements PlantedCounts {
         return beds.findById(visitId).map(bed -> counts(bed.plants().values())).orElse(Map.of());
     }
 
-    static Map<String, Integer> counts(Collection<BedPlant> plants) {
+    private static Map<String, Integer> counts(Collection<BedPlant> plants) {
         Map<String, Integer> counts = new TreeMap<>();
         plants.forEach(plant -> counts.merge(plant.id(), 1, Integer::sum));
         return counts;
@@ -69,10 +72,11 @@ class Beds implements PlantedCounts {
             }
         }
         if (plants.size() > MOST_PLANTS) {
-            throw new Refused("A bed takes at most %s plants; here are %s.", MOST_PLANTS, plants.size());
+            throw InvalidInput.at(
+                    "changes", "A bed takes at most %s plants; here are %s.", MOST_PLANTS, plants.size());
         }
         if (!made.isEmpty()) {
-            bed.set(plants);
+            set(bed, plants);
             // Who does something new has nothing left to make again.
             steps.deleteByVisitIdAndMadeByAndUndone(visitId, who, true);
             steps.save(new BedStep(visitId, bed.version(), who, Instant.now(), made));
@@ -103,14 +107,27 @@ class Beds implements PlantedCounts {
     }
 
     /** What somebody else has changed since stays as they left it. */
-    private static void apply(BedEntity bed, List<BedChange> changes) {
+    private void apply(BedEntity bed, List<BedChange> changes) {
         Map<String, BedPlant> plants = bed.plants();
         for (BedChange each : changes) {
             if (Objects.equals(plants.get(each.uid()), each.from())) {
                 put(plants, each);
             }
         }
+        set(bed, plants);
+    }
+
+    /** Counts follow onto the list with the bed, or neither is changed. */
+    private void set(BedEntity bed, Map<String, BedPlant> plants) {
+        Map<String, Integer> before = counts(bed.plants().values());
+        Map<String, Integer> after = counts(plants.values());
+        Map<String, Integer> moved = new TreeMap<>(after);
+        before.keySet().forEach(kind -> moved.putIfAbsent(kind, 0));
+        moved.keySet().removeIf(kind -> Objects.equals(before.get(kind), after.get(kind)));
         bed.set(plants);
+        if (!moved.isEmpty()) {
+            list.follow(bed.visitId(), moved);
+        }
     }
 
     private static void put(Map<String, BedPlant> plants, BedChange change) {

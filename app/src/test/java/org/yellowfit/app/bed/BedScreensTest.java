@@ -173,6 +173,7 @@ class BedScreensTest {
                 "{\"changes\": [{\"uid\": \"a\", \"id\": \"geranium-keelson\", \"x\": 1e9, \"y\": 1}]}; out of range",
                 "{\"changes\": [{\"uid\": \"A|b\", \"id\": \"geranium-keelson\", \"x\": 1, \"y\": 1}]}; no proper name",
                 "{\"changes\": [{\"id\": \"geranium-keelson\", \"x\": 1, \"y\": 1}]}; no proper name",
+                "{\"changes\": [{\"uid\": \"a\", \"id\": \"nobody\", \"x\": 1, \"y\": 1}]}; no cultivar with the id",
                 "no json; could not be read"
             })
     void badChangesAreToldAndNothingIsLost(String body, String told, RunningApp app) {
@@ -182,6 +183,21 @@ class BedScreensTest {
         JsonNode answer = json(screens.send(path(visit, "/steps"), body), 422);
         assertThat(answer.get("problems").get(0).asString()).contains(told);
         assertThat(places(answer)).containsOnlyKeys("kept");
+    }
+
+    @Test
+    void moreThanABedTakesIsToldAndNothingIsLost(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = visit(screens);
+        List<String> many = new ArrayList<>();
+        for (int i = 0; i < 1500; i++) {
+            many.add(plant("p" + i, i / 1000.0, 1));
+        }
+        step(screens, visit, String.join(",", many));
+        String more = String.join(",", many.subList(0, 600)).replace("\"p", "\"q");
+        JsonNode answer = json(screens.send(path(visit, "/steps"), "{\"changes\": [" + more + "]}"), 422);
+        assertThat(answer.get("problems").get(0).asString()).contains("at most 2000 plants");
+        assertThat(answer.get("state").get("plants").size()).isEqualTo(1500);
     }
 
     @Test
@@ -215,6 +231,7 @@ class BedScreensTest {
         JsonNode there = json(screens.get(path(other, "/state.json?version=-1")), 200);
         assertThat(places(there).values())
                 .containsExactlyInAnyOrderElementsOf(places(placed).values());
+        assertThat(counts(app, other)).isEqualTo(Map.of(PLANT, 5, "spiraea-oarlock", 3));
         screens.upload(
                 "/visits/" + other.id() + "/bed.geojson", "file", "{}".getBytes(StandardCharsets.UTF_8), Map.of());
         assertThat(places(json(screens.get(path(other, "/state.json?version=-1")), 200)))

@@ -41,14 +41,26 @@ class BedJourneyTest extends BrowserTest {
         patiently().until(driver -> !text("#bed-sum").equals(all));
         click("#undo");
         untilText("#bed-sum", all);
-        // By finger or mouse: the nearest to the middle is picked up, and the distances to its neighbours are undone
-        // too.
+        // One more is set down in the middle of the plan, picked up there and dragged to the right.
+        click("#kinds li button");
+        new Actions(browser).moveToElement(find("#plan")).click().perform();
+        patiently().until(driver -> !text("#bed-sum").equals(all));
+        focus("#plan", Keys.ESCAPE.toString());
+        new Actions(browser).moveToElement(find("#plan")).click().perform();
+        until("#selection:not([hidden])");
+        double stood = metres(property("#at-u"));
         new Actions(browser)
                 .moveToElement(find("#plan"))
                 .clickAndHold()
-                .moveByOffset(30, 10)
+                .moveByOffset(20, 0)
+                .moveByOffset(60, 0)
                 .release()
                 .perform();
+        patiently().until(driver -> metres(property("#at-u")) > stood + 0.2);
+        click("#undo");
+        patiently().until(driver -> Math.abs(metres(property("#at-u")) - stood) < 0.011);
+        click("#undo");
+        untilText("#bed-sum", all);
         String year = text("#year-out");
         focus("#year", Keys.PAGE_UP.toString());
         patiently().until(driver -> !text("#year-out").equals(year));

@@ -63,23 +63,13 @@ public final class BedCheck {
         Size[] sizes = grower.at(plants, year);
         return new BedYear(
                 year,
-                coverage(sizes),
+                cover.share(plants, sizes),
                 overlaps(sizes),
                 tooTall(sizes),
                 outside(),
                 shaded(sizes, year),
                 existing(sizes, year),
                 edges(sizes));
-    }
-
-    private double coverage(Size[] sizes) {
-        cover.begin();
-        for (int i = 0; i < sizes.length; i++) {
-            if (sizes[i].spreadM() > 0) {
-                cover.mark(plants.get(i).x(), plants.get(i).y(), sizes[i].spreadM() / 2);
-            }
-        }
-        return cover.share();
     }
 
     private List<BedYear.Overlap> overlaps(Size[] sizes) {

@@ -21,29 +21,18 @@ final class Cover {
         under = new boolean[cells.size()];
     }
 
-    /** 0–1 of the bed, so many years after planting. */
-    double share(List<PlantedAt> plants, double years) {
+    /** 0–1 of the bed, with each plant of its size. */
+    double share(List<PlantedAt> plants, Grower.Size[] sizes) {
         Arrays.fill(under, false);
-        for (PlantedAt plant : plants) {
-            double age = years - plant.afterYears();
-            if (age >= 0) {
-                mark(
-                        plant.x(),
-                        plant.y(),
-                        PlantedAt.growth(plant.plant(), plant.potHeightM())
-                                        .spread(age)
-                                        .mid()
-                                / 2);
+        for (int i = 0; i < sizes.length; i++) {
+            if (sizes[i].spreadM() > 0) {
+                mark(plants.get(i).x(), plants.get(i).y(), sizes[i].spreadM() / 2);
             }
         }
         return share();
     }
 
-    void begin() {
-        Arrays.fill(under, false);
-    }
-
-    void mark(double x, double y, double radiusM) {
+    private void mark(double x, double y, double radiusM) {
         double cell = cells.cellM();
         double west = cells.x(0) - cell / 2;
         double south = cells.y(0) - cell / 2;
@@ -60,7 +49,7 @@ final class Cover {
         }
     }
 
-    double share() {
+    private double share() {
         int covered = 0;
         for (int i = 0; i < under.length; i++) {
             covered += under[i] && cells.isInside(i) ? 1 : 0;

@@ -1,7 +1,6 @@
 package org.yellowfit.core.bed;
 
 import java.util.List;
-import java.util.Set;
 import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.palette.Weaving;
@@ -18,11 +17,6 @@ final class Lot {
 
     /** Crowns may lap by so much of the smaller before it is called an overlap (H4). */
     static final double LAP = 0.2;
-
-    /** Of a triangle of side 1, for each plant: √3 / 2. */
-    private static final double TRIANGLE = Math.sqrt(3) / 2;
-
-    private static final Set<Hazard> TO_CHILDREN = Set.of(Hazard.THORNS, Hazard.TOXIC_PEOPLE, Hazard.SAP);
 
     final ToPlace asked;
     final Cultivar plant;
@@ -52,9 +46,7 @@ final class Lot {
         mature = aims.school() == School.MATURE;
         PlantGrowth growth = PlantedAt.growth(plant, asked.potHeightM());
         spread10 = plant.spread10().mid();
-        spacing = mature
-                ? spread10
-                : Math.min(spread10, growth.spread(aims.closeByYear()).mid());
+        spacing = Spacing.onCentre(plant, growth, aims.school(), aims.closeByYear());
         spreadThen = growth.spread(aims.horizonYears()).mid();
         heightThen = growth.height(aims.horizonYears()).mid();
         flowerHeightThen = growth.heightInFlower(aims.horizonYears()).mid();
@@ -63,9 +55,8 @@ final class Lot {
         count = asked.count() == null ? 0 : asked.count();
     }
 
-    /** @see Spacing */
     double groundM2() {
-        return TRIANGLE * spacing * spacing;
+        return Spacing.groundM2(spacing);
     }
 
     /** From centre to centre, m: half the sum of the spacings, and in the mature school no overlap at the horizon. */
@@ -96,8 +87,8 @@ final class Lot {
     boolean hurts(BedPart part) {
         List<Hazard> hazards = plant.get(Traits.HAZARDS).orElse(List.of());
         return part != null
-                && (part.children() && hazards.stream().anyMatch(TO_CHILDREN::contains)
-                        || part.pets() && hazards.contains(Hazard.TOXIC_PETS));
+                && (part.children() && hazards.stream().anyMatch(Hazard::isToChildren)
+                        || part.pets() && hazards.stream().anyMatch(Hazard::isToPets));
     }
 
     /** Grown to cover the ground, below others too. */

@@ -175,7 +175,8 @@ public final class Placing {
         TreeSet<Integer> years = new TreeSet<>(List.of(1, aims.closeByYear(), (int) Math.round(aims.horizonYears())));
         Map<Integer, Double> coverage = new LinkedHashMap<>();
         Cover cover = new Cover(ground);
-        years.forEach(year -> coverage.put(year, cover.share(placed, year)));
+        Grower grower = new Grower();
+        years.forEach(year -> coverage.put(year, cover.share(placed, grower.at(placed, year))));
         return coverage;
     }
 }

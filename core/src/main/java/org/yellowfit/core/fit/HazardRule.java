@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Hazard;
@@ -14,10 +15,9 @@ import org.yellowfit.core.plant.Hazard;
 final class HazardRule implements Rule {
 
     private static final int SAP = Catalogue.bit(Hazard.SAP);
-    private static final int TO_CHILDREN = mask(Hazard.THORNS, Hazard.TOXIC_PEOPLE, Hazard.SAP);
-    private static final int TO_PETS = mask(Hazard.TOXIC_PETS);
-    private static final int ANY =
-            mask(Hazard.THORNS, Hazard.TOXIC_PEOPLE, Hazard.TOXIC_PETS, Hazard.SAP, Hazard.POLLEN);
+    private static final int TO_CHILDREN = mask(Hazard::isToChildren);
+    private static final int TO_PETS = mask(Hazard::isToPets);
+    private static final int ANY = mask(hazard -> hazard != Hazard.NONE);
 
     @Override
     public CriterionName name() {
@@ -29,10 +29,10 @@ final class HazardRule implements Rule {
         return Optional.of(new HazardJudge(plants, q));
     }
 
-    private static int mask(Hazard... hazards) {
+    private static int mask(Predicate<Hazard> those) {
         int mask = 0;
-        for (Hazard hazard : hazards) {
-            mask |= Catalogue.bit(hazard);
+        for (Hazard hazard : Hazard.values()) {
+            mask |= those.test(hazard) ? Catalogue.bit(hazard) : 0;
         }
         return mask;
     }

@@ -7,5 +7,14 @@ public enum Hazard {
     TOXIC_PEOPLE,
     TOXIC_PETS,
     SAP,
-    POLLEN
+    POLLEN;
+
+    /** To children: what is touched or put into the mouth. */
+    public boolean isToChildren() {
+        return this == THORNS || this == TOXIC_PEOPLE || this == SAP;
+    }
+
+    public boolean isToPets() {
+        return this == TOXIC_PETS;
+    }
 }

@@ -51,7 +51,8 @@ public record Feature(
         return leafOn == null ? CrownFoliage.usualLeafMonths(south) : leafOn;
     }
 
-    boolean standsIn(int year) {
+    /** Whether it has come and not gone in a year. */
+    public boolean standsIn(int year) {
         Double from = measures.get(Measure.FROM_YEAR);
         Double to = measures.get(Measure.TO_YEAR);
         return (from == null || year >= from) && (to == null || year <= to);

@@ -36,13 +36,23 @@ public final class Spacing {
 
     /** @return metres */
     public static double onCentre(Cultivar plant, School school, int closeByYear) {
+        return onCentre(plant, PlantGrowth.of(plant), school, closeByYear);
+    }
+
+    /** The same for a plant that grows so: from another pot, or in less sun. */
+    public static double onCentre(Cultivar plant, PlantGrowth growth, School school, int closeByYear) {
         if (!(closeByYear >= 1 && closeByYear <= Count.LONGEST_YEARS)) {
             throw new Refused("The year to close by must lie between 1 and %s.", Count.LONGEST_YEARS);
         }
         double mature = plant.spread10().mid();
         return school == School.MATURE
                 ? mature
-                : Math.min(mature, PlantGrowth.of(plant).spread(closeByYear).mid());
+                : Math.min(mature, growth.spread(closeByYear).mid());
+    }
+
+    /** What one plant takes in triangles, m². */
+    public static double groundM2(double onCentreM) {
+        return TRIANGLE * onCentreM * onCentreM;
     }
 
     /** @param onCentreM metres, above 0 */
@@ -51,7 +61,7 @@ public final class Spacing {
             throw new Refused("The spacing must be above 0 m.");
         }
         if (ground instanceof PlantingSpace.Area area) {
-            return whole(Math.ceil(area.squareMetres() / (TRIANGLE * onCentreM * onCentreM) - ROUNDING));
+            return whole(Math.ceil(area.squareMetres() / groundM2(onCentreM) - ROUNDING));
         }
         if (ground instanceof PlantingSpace.Row row) {
             double planted = row.endsClear() ? row.metres() - onCentreM : row.metres();
