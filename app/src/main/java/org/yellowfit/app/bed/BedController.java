@@ -239,8 +239,7 @@ class BedController {
     }
 
     private Answer answer(Visit visit, SignedIn me, List<LeftView> left, List<String> problems) {
-        return new Answer(
-                pages.state(visit, me.username()), pages.years(visit, me.username(), false), left, problems);
+        return new Answer(pages.state(visit, me.username()), pages.years(visit, me.username(), false), left, problems);
     }
 
     private ResponseEntity<Answer> refused(Visit visit, SignedIn me, InvalidInput e) {

@@ -105,7 +105,8 @@ class BedPages {
     void check(Visit visit, List<BedChange> changes) {
         Catalogue catalogue = planting.of(visit).catalogue();
         changes.stream()
-                .filter(each -> each.to() != null && catalogue.find(each.to().id()).isEmpty())
+                .filter(each ->
+                        each.to() != null && catalogue.find(each.to().id()).isEmpty())
                 .findFirst()
                 .ifPresent(each -> {
                     throw InvalidInput.at(

@@ -72,8 +72,7 @@ class Beds implements PlantedCounts {
             }
         }
         if (plants.size() > MOST_PLANTS) {
-            throw InvalidInput.at(
-                    "changes", "A bed takes at most %s plants; here are %s.", MOST_PLANTS, plants.size());
+            throw InvalidInput.at("changes", "A bed takes at most %s plants; here are %s.", MOST_PLANTS, plants.size());
         }
         if (!made.isEmpty()) {
             set(bed, plants);
