@@ -36,11 +36,17 @@ document.addEventListener('alpine:init', () => {
     show() {
       sessionStorage.setItem('together-month', this.month);
       this.when = window.monthName(this.month);
-      this.old = this.year === 0 ? window.say('as-planted') : window.say(this.year === 1 ? 'year' : 'years', this.year);
+      this.old = this.aged();
       clearTimeout(this.timer);
       this.timer = setTimeout(() => {
         this.scene = `${this.base()}/scene.svg?month=${this.month}&year=${this.year}`;
       }, WAIT_MS);
+    },
+    aged() {
+      if (this.year === 0) {
+        return window.say('as-planted');
+      }
+      return this.year === 1 ? window.say('year', this.year) : window.say('years', this.year);
     },
     complete() {
       this.look(false);

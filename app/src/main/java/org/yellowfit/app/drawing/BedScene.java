@@ -34,6 +34,8 @@ public final class BedScene {
     private static final double WIDEST_TO_HIGH = 3.6;
 
     private static final double LEAST_FOOT = 44;
+    private static final double FOOT_WITH_NAMES = 72;
+    private static final double BAR_OVER_EDGE = 11;
 
     /** One kind of the planting. */
     public record Kind(Cultivar plant, Layer layer, int count, double areaM2) {}
@@ -185,7 +187,8 @@ public final class BedScene {
                 wide / Math.max(WIDE_TO_HIGH, Math.min(WIDEST_TO_HIGH, wide / 3)));
         double unitsPerM = UNITS / wide;
         double top = high * unitsPerM;
-        double foot = Math.max(LEAST_FOOT, 0.34 * unitsPerM * Math.max(0.5, Math.min(1, wide / 5)));
+        double least = stretches.size() > 1 ? FOOT_WITH_NAMES : LEAST_FOOT;
+        double foot = Math.max(least, 0.34 * unitsPerM * Math.max(0.5, Math.min(1, wide / 5)));
         double horizon = -deepestM * PlantScene.RISE * unitsPerM;
         StringBuilder out = new StringBuilder(
                         "<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"bed-scene\" viewBox=\"")
@@ -237,10 +240,18 @@ public final class BedScene {
         return out + ends.stroked("#8a7f68", 1.2, 0.8);
     }
 
+    private double barUnits() {
+        if (wholeM > 12) {
+            return 5;
+        }
+        return wholeM > 3 || units == UnitSystem.US ? 1 : 0.5;
+    }
+
     private String bar(double unitsPerM, double foot) {
         double unit = units == UnitSystem.US ? UnitSystem.FOOT_M : 1;
-        double length = unit * (wholeM > 12 ? 5 : wholeM > 3 ? 1 : units == UnitSystem.US ? 1 : 0.5);
-        double y = foot * 0.72;
+        double length = unit * barUnits();
+        // Under the names of the patches, where there are any.
+        double y = stretches.size() > 1 ? foot - BAR_OVER_EDGE : foot * 0.72;
         double end = UNITS / 2 - 70;
         double from = end - length * unitsPerM;
         Pen line = new Pen()

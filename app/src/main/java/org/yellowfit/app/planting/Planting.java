@@ -172,9 +172,9 @@ public class Planting {
     private static Map<String, Object> aims(Visit visit, Question question, double area, boolean pot) {
         Map<String, Object> aims = new HashMap<>();
         boolean south = question.site().season().isSouth();
-        List<Integer> usual = question.wants().bloomMonths().isEmpty()
-                ? south ? USUAL_SOUTHERN_MONTHS : USUAL_MONTHS
-                : question.wants().bloomMonths();
+        List<Integer> growing = south ? USUAL_SOUTHERN_MONTHS : USUAL_MONTHS;
+        List<Integer> asked = question.wants().bloomMonths();
+        List<Integer> usual = asked.isEmpty() ? growing : asked;
         aims.put("months", said(visit, PlantingFields.MONTHS).orElse(usual));
         aims.put("winter", said(visit, PlantingFields.WINTER).orElse(false));
         aims.put("evergreenPercent", said(visit, PlantingFields.EVERGREEN).orElse(pot ? 0 : USUAL_EVERGREEN));

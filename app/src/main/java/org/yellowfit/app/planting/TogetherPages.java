@@ -253,14 +253,20 @@ class TogetherPages {
         return months.stream().map(month -> (Object) Month.of(month)).toList();
     }
 
+    private static String shown(int plants, boolean gap) {
+        if (plants > 0) {
+            return plants > 1 ? "full" : "one";
+        }
+        return gap ? "empty" : "";
+    }
+
     private static List<MonthShown> months(Planting.Bed bed, Judged judged) {
         return IntStream.rangeClosed(1, 12)
                 .mapToObj(month -> {
                     int shows = judged.months().get(month - 1).size();
                     boolean gap = judged.emptyMonths().contains(month);
                     int flowers = judged.flowers().get(month - 1).size();
-                    String state = (shows >= 2 ? "full" : shows == 1 ? "one" : gap ? "empty" : "")
-                            + (flowers > 0 ? " flowers" : "");
+                    String state = shown(shows, gap) + (flowers > 0 ? " flowers" : "");
                     return new MonthShown(
                             month,
                             Sentences.letter(Month.of(month)),
