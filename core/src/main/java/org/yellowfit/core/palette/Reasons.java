@@ -25,7 +25,7 @@ final class Reasons {
             why.add(Fact.of("palette.alone-shows", months(alone)));
         } else if (member.showing().flowers() != 0) {
             why.add(Fact.of("palette.flowers", months(member.showing().flowers())));
-        } else if (member.showing().months() != 0) {
+        } else if ((member.showing().months() & wanted) != 0) {
             why.add(Fact.of("palette.shows", months(member.showing().months() & wanted)));
         }
         if (member.evergreen()) {

@@ -212,6 +212,15 @@ class JudgeTest {
         assertThat(stand(judged, "red").without()).isNegative();
     }
 
+    /** The evergreen shows from November to March: asked for June, no months are named for it. */
+    @Test
+    void nothingIsSaidOfMonthsNobodyAskedFor() {
+        Judged judged = judge(Beds.aims("months", List.of(6)), Beds.planted("tall", 1), Beds.planted("white", 7));
+        assertThat(stand(judged, "tall").reason())
+                .allSatisfy(why -> assertThat(why.values()).doesNotContain(List.of()));
+        assertThat(stand(judged, "tall").reason()).extracting("key").doesNotContain("palette.shows");
+    }
+
     private static Judged.Break breakOf(Judged judged, String rule) {
         return judged.breaks().stream()
                 .filter(each -> each.rule().equals(rule))
