@@ -76,6 +76,7 @@ class ClimateApi {
             Double hottestMonthMeanMaxC,
             boolean hotSummer,
             Double yearlyRainMm,
+            List<Double> rainMmByMonth,
             List<Double> springFrosts,
             List<String> warnings) {
 
@@ -98,6 +99,9 @@ class ClimateApi {
                     known(climate.hottestMonthMeanMaxC()),
                     climate.hotSummer(),
                     known(climate.yearlyRainMm()),
+                    Arrays.stream(climate.rainMmByMonth())
+                            .mapToObj(ClimateJson::known)
+                            .toList(),
                     Arrays.stream(climate.springFrosts().degreeDays())
                             .mapToObj(ClimateJson::known)
                             .toList(),

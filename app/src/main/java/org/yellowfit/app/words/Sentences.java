@@ -144,6 +144,7 @@ public final class Sentences {
         return switch (amount.unit()) {
             case HOURS -> Numbers.rounded(value, 1) + " h";
             case METRES -> units.length(value);
+            case LITRES -> units.litres(value);
             case SQUARE_METRES -> units.area(value);
             case CELSIUS -> units.temperature(value);
             case PH -> "pH " + Numbers.rounded(value, 1);

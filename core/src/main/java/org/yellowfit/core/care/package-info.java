@@ -1,2 +1,2 @@
-/** Care in words, and the cautions that go with what is handed over (rules F and I). */
+/** Care: what is done for a planting and when, in short and as a calendar; and the cautions handed over with it (rules F and I). */
 package org.yellowfit.core.care;

@@ -62,7 +62,7 @@ final class ClimateReading {
                 months[0],
                 hottest,
                 summer >= ClimateSummary.HOT_SUMMER_C,
-                months[2][0],
+                months[2],
                 springFrosts(),
                 frosts,
                 List.copyOf(warnings));
@@ -147,11 +147,9 @@ final class ClimateReading {
         return Math.max(0, to - from - 1);
     }
 
-    /** By month: degree days; mean highest temperature; and, in the first place of the third row, a year's rain. */
+    /** By month: degree days; mean highest temperature; rain. */
     private double[][] months() {
         double[][] columns = new double[3][12];
-        double rain = 0;
-        boolean rainKnown = true;
         for (int month = 1; month <= 12; month++) {
             double heat = 0;
             double high = 0;
@@ -177,10 +175,8 @@ final class ClimateReading {
             double length = month == 2 ? 28.25 : Month.of(month).minLength();
             columns[0][month - 1] = days < FEWEST_DAYS_A_MONTH ? Double.NaN : heat / days * length;
             columns[1][month - 1] = days < FEWEST_DAYS_A_MONTH ? Double.NaN : high / days;
-            rainKnown &= rainDays >= FEWEST_DAYS_A_MONTH;
-            rain += rainDays == 0 ? 0 : fallen / rainDays * length;
+            columns[2][month - 1] = rainDays < FEWEST_DAYS_A_MONTH ? Double.NaN : fallen / rainDays * length;
         }
-        columns[2][0] = rainKnown ? rain : Double.NaN;
         return columns;
     }
 

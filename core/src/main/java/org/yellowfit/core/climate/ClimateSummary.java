@@ -2,9 +2,11 @@ package org.yellowfit.core.climate;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 
@@ -19,7 +21,7 @@ import org.yellowfit.core.measure.Numbers;
  * @param degreeDaysByMonth  each month's own, January first, base 5 °C
  * @param hottestMonthMeanMaxC mean highest temperature of the hottest month, °C; NaN when not known
  * @param hotSummer          mean July (January) maximum of 32 °C or more (B3)
- * @param yearlyRainMm       NaN when rain was not noted
+ * @param rainMmByMonth      usual rain of each month, January first, mm; NaN where it was not noted
  * @param frostDays          each counted year's last spring and first autumn frost, for pictures
  */
 public record ClimateSummary(
@@ -38,7 +40,7 @@ public record ClimateSummary(
         double[] degreeDaysByMonth,
         double hottestMonthMeanMaxC,
         boolean hotSummer,
-        double yearlyRainMm,
+        double[] rainMmByMonth,
         SpringFrosts springFrosts,
         List<FrostYear> frostDays,
         List<Fact> warnings) {
@@ -59,6 +61,15 @@ public record ClimateSummary(
     /** @param latitude north positive; decides which half of the year is winter */
     public static ClimateSummary of(DailyRecord record, double latitude) {
         return new ClimateReading(record, latitude < 0).summary();
+    }
+
+    /** Usual rain of a year, mm; NaN when it was not noted in each month. */
+    public double yearlyRainMm() {
+        return Arrays.stream(rainMmByMonth).sum();
+    }
+
+    public boolean rainIsKnown() {
+        return !Double.isNaN(yearlyRainMm());
     }
 
     /** The zone of the mean winter low; empty without a complete winter. */
@@ -83,6 +94,24 @@ public record ClimateSummary(
 
     public boolean isShort() {
         return wintersUsed < ENOUGH_WINTERS;
+    }
+
+    /** The frosts of this place, in days of the northern year; one that never comes stands at that year's end. */
+    public Frosts frosts() {
+        return new Frosts(frosts(lastSpringFrost, 1), frosts(firstAutumnFrost, Seasons.DAYS), false);
+    }
+
+    private Frosts.Days frosts(Quantiles quantiles, double never) {
+        double middle = northern(quantiles.p50(), never);
+        return new Frosts.Days(
+                Math.min(middle, northern(quantiles.p10(), middle)),
+                middle,
+                Math.max(middle, northern(quantiles.p90(), middle)));
+    }
+
+    private double northern(OptionalDouble day, double never) {
+        double at = day.orElse(Double.NaN) - (south ? Seasons.DAYS / 2 : 0);
+        return Double.isNaN(at) ? never : at;
     }
 
     /** The seasons of this place for everything that follows the year: bloom, leaves, degree days. */

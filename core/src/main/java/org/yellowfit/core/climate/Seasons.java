@@ -115,6 +115,35 @@ public record Seasons(
                 true);
     }
 
+    /**
+     * The seasons of a place of which frosts, degree days or both are told; the rest is what is usual for its zone.
+     *
+     * @param ownDegreeDays each month's own at the place, January first; null when they are not known
+     */
+    public static Seasons told(Optional<HardinessZone> zone, boolean south, Frosts frosts, double[] ownDegreeDays) {
+        Seasons usual = usualFor(zone);
+        double[] sums = usual.degreeDays;
+        if (ownDegreeDays != null) {
+            sums = new double[12];
+            double sum = 0;
+            for (int month = 0; month < 12; month++) {
+                sum += ownDegreeDays[south ? (month + 6) % 12 : month];
+                sums[month] = sum;
+            }
+        }
+        int last = (int) Math.round(Math.max(1, frosts.spring().middle()));
+        int first = (int) Math.round(Math.min(DAYS, frosts.autumn().middle()));
+        double spring = frosts.spring().middle() - REFERENCE_LAST_FROST;
+        if (ownDegreeDays != null) {
+            Seasons warm = new Seasons(0, last, first, sums, south, true);
+            spring = warm.dayOfDegreeDays(usualFor(Optional.empty()).degreeDaysBy(SPRING_ANCHOR))
+                            .orElse(SPRING_ANCHOR + spring)
+                    - SPRING_ANCHOR;
+        }
+        double shift = Math.max(LEAST_SPRING_SHIFT, Math.min(MOST_SPRING_SHIFT, spring));
+        return new Seasons(shift, last, first, sums, south, ownDegreeDays != null);
+    }
+
     /** @param never for a frost that never comes, as a day of the northern year */
     private static int northern(OptionalDouble day, int never, boolean south) {
         if (day.isEmpty()) {
@@ -179,6 +208,23 @@ public record Seasons(
                     + (northernDay - SUMMER_ANCHOR) / (autumn - SUMMER_ANCHOR) * (AUTUMN_ANCHOR - SUMMER_ANCHOR);
         }
         return AUTUMN_ANCHOR + (northernDay - autumn) / (DAYS - autumn) * (DAYS - AUTUMN_ANCHOR);
+    }
+
+    /** The day of the northern year on which this place stands where zone 6b stands on its day: {@link #referenceDay} undone. */
+    public double dayHere(double referenceDay) {
+        double spring = SPRING_ANCHOR + springShiftDays;
+        double autumn = AUTUMN_ANCHOR - AUTUMN_SHARE * springShiftDays;
+        if (referenceDay <= SPRING_ANCHOR) {
+            return 1 + (referenceDay - 1) / (SPRING_ANCHOR - 1) * (spring - 1);
+        }
+        if (referenceDay <= SUMMER_ANCHOR) {
+            return spring + (referenceDay - SPRING_ANCHOR) / (SUMMER_ANCHOR - SPRING_ANCHOR) * (SUMMER_ANCHOR - spring);
+        }
+        if (referenceDay <= AUTUMN_ANCHOR) {
+            return SUMMER_ANCHOR
+                    + (referenceDay - SUMMER_ANCHOR) / (AUTUMN_ANCHOR - SUMMER_ANCHOR) * (autumn - SUMMER_ANCHOR);
+        }
+        return autumn + (referenceDay - AUTUMN_ANCHOR) / (DAYS - AUTUMN_ANCHOR) * (DAYS - autumn);
     }
 
     /**

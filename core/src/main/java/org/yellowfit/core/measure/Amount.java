@@ -22,6 +22,7 @@ public record Amount(double value, Unit unit) {
         YEARS,
         MINUTES,
         PERCENT,
+        LITRES,
         MONEY
     }
 
@@ -52,6 +53,10 @@ public record Amount(double value, Unit unit) {
 
     public static Amount minutes(double minutes) {
         return new Amount(minutes, Unit.MINUTES);
+    }
+
+    public static Amount litres(double litres) {
+        return new Amount(litres, Unit.LITRES);
     }
 
     public static Amount money(double amount) {

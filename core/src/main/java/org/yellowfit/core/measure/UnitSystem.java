@@ -13,6 +13,8 @@ public enum UnitSystem {
     private static final double YARD_M3 = 27 * FOOT_M * FOOT_M * FOOT_M;
 
     private static final double POUND_KG = 0.45359237;
+    /** Litres in a US liquid gallon: 231 cubic inches, exact. */
+    public static final double GALLON_L = 3.785411784;
 
     /** A length given in metres, as a person at the counter says it: “90 cm”, “1.8 m”, “2 ft 11 in”. */
     public String length(double metres) {
@@ -81,6 +83,12 @@ public enum UnitSystem {
         return cubicMetres < 0.1
                 ? Numbers.rounded(cubicMetres * 1000, 0) + " l"
                 : Numbers.rounded(cubicMetres, 2) + " m³";
+    }
+
+    /** Of water. */
+    public String litres(double litres) {
+        double shown = this == METRIC ? litres : litres / GALLON_L;
+        return Numbers.rounded(shown, shown < 10 ? 1 : 0) + (this == METRIC ? " l" : " gal");
     }
 
     public String mass(double kilograms) {
