@@ -29,12 +29,15 @@ class PageAssets {
             Map.entry("bed", List.of("css/bed.css")),
             Map.entry("set-out", List.of("css/bed.css")),
             Map.entry("list", List.of("css/takeaway.css")),
+            Map.entry("calendar", List.of("css/takeaway.css")),
             Map.entry("handout", List.of("css/plants.css", "css/takeaway.css")),
             Map.entry("catalogue", List.of("css/plants.css", "css/catalogue.css")),
             Map.entry("labels", List.of("css/catalogue.css")),
             Map.entry("stations", List.of("css/place.css", "css/shop.css")),
             Map.entry("settings", List.of("css/shop.css")),
-            Map.entry("account", List.of("css/shop.css")));
+            Map.entry("account", List.of("css/shop.css")),
+            Map.entry("yard", List.of("css/shop.css")),
+            Map.entry("orders", List.of("css/takeaway.css", "css/shop.css")));
 
     private static final Map<String, List<String>> SCRIPTS = Map.of(
             "site", List.of("js/site-form.js"),

@@ -34,7 +34,7 @@ public record ImportReport(
      */
     public record RowProblem(long line, String column, String message, String value, String nearest) {
 
-        RowProblem(long line, String column, String message) {
+        public RowProblem(long line, String column, String message) {
             this(line, column, message, null, null);
         }
     }

@@ -52,6 +52,7 @@ class PlantController {
     private final OpenPlaces places;
     private final Shop shop;
     private final PublicAddress address;
+    private final Yard yard;
 
     PlantController(
             CatalogueStore store,
@@ -59,7 +60,9 @@ class PlantController {
             PlantPages pages,
             OpenPlaces places,
             Shop shop,
-            PublicAddress address) {
+            PublicAddress address,
+            Yard yard) {
+        this.yard = yard;
         this.address = address;
         this.store = store;
         this.editor = editor;
@@ -209,6 +212,7 @@ class PlantController {
         Cultivar label = store.label(id)
                 .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
         model.addAttribute("p", pages.of(label, visit));
+        model.addAttribute("shelves", yard.shelves(label.id()));
         model.addAttribute("sight", CatalogueController.sight(sight));
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);

@@ -82,7 +82,7 @@ class DemoVisits {
                 "Pots on hot brick, dogs under every table.",
                 "zone=6b sunHours=7 sunBias=afternoon reflectedHeat=yes hotSummer=no container=yes moisture=2 ph=6.5 depthM=0.6 maxHeightM=1.2 pets=yes exposure=pollution containerL=40",
                 "jobs=pot-mound+litres=40",
-                List.of("nepeta-sail-needle", "sedum-cooper-s-hoop", "festuca-salt-cellar-lid"),
+                List.of("nepeta-sail-needle", "sedum-coopers-hoop", "festuca-salt-cellar-lid"),
                 false);
         visit(
                 "The ferry terrace",

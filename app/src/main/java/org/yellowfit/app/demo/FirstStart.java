@@ -2,7 +2,11 @@ package org.yellowfit.app.demo;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -16,7 +20,9 @@ import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.people.People;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.Tokens;
+import org.yellowfit.app.shop.ShopPrices;
 import org.yellowfit.app.shop.ShopSettings;
+import org.yellowfit.app.stock.StockFile;
 
 /**
  * Fills an empty database: with the demo, or with one manager whose password is told once. What it was begun as it
@@ -28,6 +34,9 @@ class FirstStart implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final int PASSWORD_LENGTH = 16;
+    private static final String DEMO_PRICES = "mulch-50=8.50 mulch-70=11.00 compost-40=7.00 compost-70=11.50 grit-15=6.50"
+            + " acid-mix-40=12.00 pot-fill-40=9.00 pot-fill-70=14.00 stake=6.00 tie=2.50 hour=48.00";
+
     private static final String MANAGER = "manager";
 
     private final StartSettings settings;
@@ -38,6 +47,8 @@ class FirstStart implements ApplicationRunner {
     private final CatalogueImport catalogueImport;
     private final DemoVisits visits;
     private final DemoStations stations;
+    private final StockFile stock;
+    private final ShopPrices prices;
 
     FirstStart(
             StartSettings settings,
@@ -47,7 +58,11 @@ class FirstStart implements ApplicationRunner {
             CatalogueStore catalogue,
             CatalogueImport catalogueImport,
             DemoVisits visits,
-            DemoStations stations) {
+            DemoStations stations,
+            StockFile stock,
+            ShopPrices prices) {
+        this.prices = prices;
+        this.stock = stock;
         this.settings = settings;
         this.people = people;
         this.tokens = tokens;
@@ -95,6 +110,7 @@ class FirstStart implements ApplicationRunner {
         if (catalogue.isEmpty()) {
             bringIn("demo/catalogue.csv", FileKind.CATALOGUE_CSV);
             bringIn("demo/claims.csv", FileKind.CLAIMS_CSV);
+            fillYard();
         }
         stations.create();
         visits.create();
@@ -107,6 +123,21 @@ class FirstStart implements ApplicationRunner {
                 throw new IllegalStateException("The demo file " + resource + " has problems: " + report.problems());
             }
         }
+    }
+
+    private void fillYard() throws IOException {
+        try (InputStream file = new ClassPathResource("demo/stock.csv").getInputStream()) {
+            ImportReport report = stock.read(new String(file.readAllBytes(), StandardCharsets.UTF_8), false, false);
+            if (report.isRefused()) {
+                throw new IllegalStateException("The demo's stock has problems: " + report.problems());
+            }
+        }
+        Map<String, BigDecimal> asked = new LinkedHashMap<>();
+        for (String price : DEMO_PRICES.split(" ")) {
+            String[] parts = price.split("=", 2);
+            asked.put(parts[0], new BigDecimal(parts[1]));
+        }
+        prices.set(asked);
     }
 
     private static String randomPassword() {

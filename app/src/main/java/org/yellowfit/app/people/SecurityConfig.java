@@ -93,7 +93,8 @@ class SecurityConfig {
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.disable())
                 .addFilterBefore(new BearerTokenFilter(tokens), AuthorizationFilter.class)
-                .authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.POST, "/api/v1/catalogue/**")
+                .authorizeHttpRequests(requests -> requests.requestMatchers(
+                                HttpMethod.POST, "/api/v1/catalogue/**", "/api/v1/stock/**")
                         .hasRole("BUYER")
                         .requestMatchers("/actuator/prometheus")
                         .hasRole("MANAGER")
@@ -143,7 +144,7 @@ class SecurityConfig {
                                 .permitAll()
                                 .requestMatchers("/settings/**")
                                 .hasRole("MANAGER")
-                                .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**")
+                                .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**")
                                 .hasRole("BUYER")
                                 .anyRequest()
                                 .hasRole("ADVISOR"))

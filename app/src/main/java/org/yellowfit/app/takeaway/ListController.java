@@ -1,12 +1,13 @@
 package org.yellowfit.app.takeaway;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,15 +15,15 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
-import org.yellowfit.app.drawing.PlantDrawing;
-import org.yellowfit.app.drawing.pen.Detail;
-import org.yellowfit.app.shop.Shop;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.takeaway.ListLine.Content;
 import org.yellowfit.app.takeaway.ListLine.Fill;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.takeaway.PlantList.Removed;
-import org.yellowfit.app.visit.GrowingPlaces;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
@@ -32,59 +33,36 @@ import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.takeoff.Count;
+import org.yellowfit.core.takeoff.LeftOver;
+import org.yellowfit.core.takeoff.MaterialKind;
 import org.yellowfit.core.takeoff.School;
 
+/** The list: its lines changed, sold, put back; what goes with it. */
 @Controller
 class ListController {
 
-    private static final double SQUARE_FOOT_M2 = UnitSystem.FOOT_M * UnitSystem.FOOT_M;
-
-    /** A school's count in words. */
-    record SchoolCount(int plants, String onCentre, String closes, String cost) {}
-
-    record Row(
-            long id,
-            long version,
-            String plantId,
-            String botanical,
-            String cultivar,
-            String common,
-            String sketch,
-            List<String> pots,
-            String pot,
-            String fill,
-            String amount,
-            boolean endsClear,
-            boolean quick,
-            int closeBy,
-            int plants,
-            String onCentre,
-            SchoolCount mature,
-            SchoolCount quickTold,
-            String unit,
-            String total,
-            String inBed) {}
+    private static final int MOST_LARGER = 100_000;
 
     private final Visits visits;
     private final PlantList list;
-    private final Shop shop;
-    private final GrowingPlaces growingPlaces;
-    private final PlantedCounts bed;
+    private final ListPages pages;
+    private final CatalogueStore store;
+    private final Stock stock;
 
-    ListController(Visits visits, PlantList list, Shop shop, GrowingPlaces growingPlaces, PlantedCounts bed) {
-        this.bed = bed;
-        this.growingPlaces = growingPlaces;
+    ListController(Visits visits, PlantList list, ListPages pages, CatalogueStore store, Stock stock) {
         this.visits = visits;
         this.list = list;
-        this.shop = shop;
+        this.pages = pages;
+        this.store = store;
+        this.stock = stock;
     }
 
     @GetMapping("/visits/{id}/list")
     String show(@PathVariable UUID id, Model model) {
-        return page(visits.open(id), model);
+        return pages.page(visits.open(id), model);
     }
 
     @PostMapping("/visits/{id}/list")
@@ -112,7 +90,7 @@ class ListController {
             model.addAttribute("wrongLine", line);
             model.addAttribute("typed", typed);
             model.addAttribute("wrong", Refusals.say(e.problems().get(0)));
-            return page(visit, model);
+            return pages.page(visit, model);
         }
     }
 
@@ -121,6 +99,90 @@ class ListController {
         visits.open(id);
         list.remove(id, line).ifPresent(removed -> flash.addFlashAttribute("removed", undo(removed)));
         return "redirect:/visits/" + id + "/list";
+    }
+
+    /** Gives each plant its part of the ground. */
+    @PostMapping("/visits/{id}/list/shared")
+    String share(@PathVariable UUID id) {
+        list.share(id);
+        return "redirect:/visits/" + id + "/list";
+    }
+
+    /** Takes what the yard has instead of what is short. */
+    @PostMapping("/visits/{id}/list/{line}/instead")
+    String instead(
+            @PathVariable UUID id,
+            @PathVariable long line,
+            @RequestParam Map<String, String> typed,
+            RedirectAttributes flash) {
+        visits.open(id);
+        Cultivar other = store.find(typed.getOrDefault("plant", ""))
+                .orElseThrow(() -> new NotFound("The catalogue has no such plant."));
+        boolean done = list.instead(id, line, version(typed), other, typed.getOrDefault("pot", ""));
+        flash.addFlashAttribute(
+                "told", List.of(done ? Sentences.say("list.taken-instead", other.name()) : Sentences.say("meanwhile.line")));
+        return "redirect:/visits/" + id + "/list";
+    }
+
+    @PostMapping("/visits/{id}/list/sold")
+    String sell(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
+        visits.open(id);
+        List<Stock.Asked> asked = list.of(id).stream()
+                .flatMap(line -> line.byPot().entrySet().stream()
+                        .map(each -> new Stock.Asked(line.plant().id(), each.getKey(), each.getValue())))
+                .toList();
+        if (stock.sell(id, asked, me.displayName()).isEmpty()) {
+            flash.addFlashAttribute("told", List.of(Sentences.say("list.sold-already")));
+        }
+        return "redirect:/visits/" + id + "/list";
+    }
+
+    @PostMapping("/visits/{id}/list/unsold")
+    String putBack(@PathVariable UUID id, RedirectAttributes flash) {
+        visits.open(id);
+        boolean back = stock.putBack(id);
+        flash.addFlashAttribute("told", List.of(Sentences.say(back ? "list.put-back" : "list.not-sold")));
+        return "redirect:/visits/" + id + "/list";
+    }
+
+    /** What the customer still has, and who plants it. */
+    @PostMapping("/visits/{id}/list/extras")
+    String extras(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response) {
+        Visit visit = visits.open(id);
+        List<LeftOver> left = new ArrayList<>();
+        try {
+            for (MaterialKind kind : MaterialKind.values()) {
+                String text = typed.getOrDefault("left." + Words.of(kind), "").strip();
+                if (!text.isEmpty()) {
+                    left.add(field("left." + Words.of(kind), () -> new LeftOver(kind, Numbers.parse(text))));
+                }
+            }
+        } catch (InvalidInput e) {
+            response.setStatus(422);
+            model.addAttribute("extrasTyped", typed);
+            model.addAttribute("extrasWrong", e.problems().get(0).field());
+            model.addAttribute("extrasProblem", Refusals.say(e.problems().get(0)));
+            return pages.page(visit, model);
+        }
+        Edit edit = new Edit();
+        edit.set(VisitFields.LEFT_OVER, left);
+        edit.set(VisitFields.PLANTED_BY_SHOP, "true".equals(typed.get("planted")));
+        visits.put(id, edit, me.displayName());
+        return "redirect:/visits/" + id + "/list";
+    }
+
+    @GetMapping("/visits/{id}/list.csv")
+    ResponseEntity<String> csv(@PathVariable UUID id) {
+        visits.open(id);
+        return ResponseEntity.ok()
+                .header("Content-Type", "text/csv; charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"list.csv\"")
+                .body(ListFile.csv(list.of(id)));
     }
 
     @PostMapping("/visits/{id}/list/back")
@@ -156,7 +218,11 @@ class ListController {
                 "closeBy",
                 String.valueOf(content.closeBy()),
                 "pot",
-                content.pot());
+                content.pot(),
+                "largerPot",
+                content.largerPot(),
+                "largerCount",
+                String.valueOf(content.largerCount()));
     }
 
     private static Content content(Map<String, String> typed, UnitSystem units) {
@@ -173,16 +239,28 @@ class ListController {
                 "true".equals(typed.get("endsClear")),
                 school,
                 (int) closeBy,
-                typed.getOrDefault("pot", ""));
+                typed.getOrDefault("pot", ""),
+                typed.getOrDefault("largerPot", ""),
+                larger(typed));
         field("amount", content::ground);
         return content;
+    }
+
+    /** How many come larger; none where nothing is typed. */
+    private static int larger(Map<String, String> typed) {
+        String text = typed.getOrDefault("largerCount", "").strip();
+        double count = text.isEmpty() ? 0 : field("largerCount", () -> Numbers.parse(text));
+        if (!(count >= 0 && count <= MOST_LARGER && count == Math.rint(count))) {
+            throw InvalidInput.at("largerCount", "Write how many come larger as a whole number, 0 for none.");
+        }
+        return (int) count;
     }
 
     private static double amount(Fill fill, String text, UnitSystem units) {
         return switch (fill) {
             case AREA ->
                 Numbers.parse(text.replaceAll("(m²|m2|sq ?ft)\\s*$", ""))
-                        * (units == UnitSystem.US ? SQUARE_FOOT_M2 : 1);
+                        * (units == UnitSystem.US ? ListPages.SQUARE_FOOT_M2 : 1);
             case ROW -> Length.parse(text, units);
             case NUMBER -> Math.rint(Numbers.parse(text));
         };
@@ -206,82 +284,5 @@ class ListController {
                 .filter(each -> each.name().equals(text))
                 .findFirst()
                 .orElseThrow(() -> InvalidInput.at(field, "Choose one of what is offered."));
-    }
-
-    private String page(Visit visit, Model model) {
-        List<Line> lines = list.of(visit.id());
-        model.addAttribute("visit", visit);
-        Map<String, Integer> planted = bed.planted(visit.id());
-        model.addAttribute(
-                "rows",
-                lines.stream()
-                        .map(line -> row(line, visit, inBed(line, planted)))
-                        .toList());
-        model.addAttribute(
-                "plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
-        model.addAttribute("total", sum(lines));
-        model.addAttribute(
-                "unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
-        model.addAttribute("us", visit.units() == UnitSystem.US);
-        return "takeaway/list";
-    }
-
-    private String sum(List<Line> lines) {
-        return shop.money(
-                lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
-    }
-
-    /** Said where the list has more or fewer of a plant than stand in the bed. */
-    private static String inBed(Line line, Map<String, Integer> planted) {
-        int there = planted.getOrDefault(line.plant().id(), 0);
-        return planted.isEmpty() || there == line.count().plants() ? "" : Sentences.say("list.in-bed", there);
-    }
-
-    private Row row(Line line, Visit visit, String inBed) {
-        UnitSystem units = visit.units();
-        GrowingPlace place = growingPlaces.of(visit);
-        return new Row(
-                line.id(),
-                line.version(),
-                line.plant().id(),
-                line.plant().botanical(),
-                line.plant().get(Traits.CULTIVAR).orElse(""),
-                line.plant().get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(
-                        line.plant(), place, 10, PlantDrawing.bestMonth(line.plant(), place), Detail.CARD),
-                line.pots().stream().map(pot -> pot.pot()).toList(),
-                line.pot(),
-                line.fill(),
-                amount(line, units),
-                line.endsClear(),
-                line.count().school() == School.QUICK_COVER,
-                line.closeBy(),
-                line.count().plants(),
-                units.length(line.count().onCentreM()),
-                told(line, line.mature(), units),
-                told(line, line.quick(), units),
-                line.unit().map(shop::money).orElse(Sentences.say("not-priced")),
-                line.total().map(shop::money).orElse("–"),
-                inBed);
-    }
-
-    private SchoolCount told(Line line, Count count, UnitSystem units) {
-        String closes = count.yearClosed().isPresent()
-                ? Sentences.say("list.closes", String.valueOf(count.yearClosed().getAsInt()))
-                : Sentences.say("list.does-not-close");
-        return new SchoolCount(
-                count.plants(),
-                units.length(count.onCentreM()),
-                line.fill().equals("NUMBER") ? "" : closes,
-                line.totalOf(count).map(shop::money).orElse(Sentences.say("not-priced")));
-    }
-
-    private static String amount(Line line, UnitSystem units) {
-        return switch (line.fill()) {
-            case "AREA" -> Numbers.rounded(units == UnitSystem.US ? line.amount() / SQUARE_FOOT_M2 : line.amount(), 2);
-            case "ROW" ->
-                units == UnitSystem.US ? units.length(line.amount()) : Numbers.rounded(line.amount(), 2) + " m";
-            default -> Numbers.rounded(line.amount(), 0);
-        };
     }
 }

@@ -44,6 +44,8 @@ class ListLine {
 
     private int closeBy;
     private String pot = "";
+    private String largerPot = "";
+    private int largerCount;
     private int position;
 
     @Version
@@ -58,8 +60,25 @@ class ListLine {
         set(content);
     }
 
-    /** What a person decides about a line. */
-    record Content(Fill fill, double amount, boolean endsClear, School school, int closeBy, String pot) {
+    /**
+     * What a person decides about a line.
+     *
+     * @param largerPot   some of the plants come in this one; empty when all come in {@code pot}
+     * @param largerCount how many do
+     */
+    record Content(
+            Fill fill,
+            double amount,
+            boolean endsClear,
+            School school,
+            int closeBy,
+            String pot,
+            String largerPot,
+            int largerCount) {
+
+        Content filling(Fill otherFill, double otherAmount) {
+            return new Content(otherFill, otherAmount, endsClear, school, closeBy, pot, largerPot, largerCount);
+        }
 
         PlantingSpace ground() {
             return switch (fill) {
@@ -77,10 +96,12 @@ class ListLine {
         school = content.school();
         closeBy = content.closeBy();
         pot = content.pot();
+        largerPot = content.largerPot();
+        largerCount = content.largerCount();
     }
 
     Content content() {
-        return new Content(ground, amount, endsClear, school, closeBy, pot);
+        return new Content(ground, amount, endsClear, school, closeBy, pot, largerPot, largerCount);
     }
 
     Long id() {

@@ -2,6 +2,7 @@ package org.yellowfit.app.takeaway;
 
 import java.math.BigDecimal;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,10 +12,14 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.stock.Stock;
+import org.yellowfit.app.stock.StockRow;
 import org.yellowfit.app.takeaway.ListLine.Content;
 import org.yellowfit.app.takeaway.ListLine.Fill;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.Traits;
@@ -31,6 +36,8 @@ public class PlantList {
      *
      * @param count    by the school chosen; {@code mature} and {@code quick} are both schools, to be shown side by side
      * @param unit     price of one plant in the pot chosen; empty when it is not priced
+     * @param larger   the pot some of them come in; empty when all come in one
+     * @param shelves  what the yard has of it
      */
     public record Line(
             long id,
@@ -42,25 +49,64 @@ public class PlantList {
             List<PotPrice> pots,
             String pot,
             Optional<BigDecimal> unit,
+            Optional<PotPrice> larger,
+            int largerCount,
+            List<StockRow> shelves,
             String fill,
             double amount,
             boolean endsClear,
             int closeBy) {
 
         public Optional<BigDecimal> total() {
-            return unit.map(price -> price.multiply(BigDecimal.valueOf(count.plants())));
+            return totalOf(count);
         }
 
         public Optional<BigDecimal> totalOf(Count other) {
-            return unit.map(price -> price.multiply(BigDecimal.valueOf(other.plants())));
+            int large = Math.min(largerCount, other.plants());
+            BigDecimal more = larger.map(pot -> pot.price().multiply(BigDecimal.valueOf(large)))
+                    .orElse(BigDecimal.ZERO);
+            return unit.map(price -> price.multiply(BigDecimal.valueOf(other.plants() - large)).add(more));
+        }
+
+        /** So many in each pot. */
+        public Map<String, Integer> byPot() {
+            Map<String, Integer> byPot = new LinkedHashMap<>();
+            int large = larger.isPresent() ? Math.min(largerCount, count.plants()) : 0;
+            if (count.plants() > large) {
+                byPot.put(pot, count.plants() - large);
+            }
+            larger.filter(any -> large > 0).ifPresent(other -> byPot.merge(other.pot(), large, Integer::sum));
+            return byPot;
+        }
+
+        /** How many of a pot the yard has. */
+        public int inStock(String ofPot) {
+            return shelves.stream()
+                    .filter(row -> row.pot().equals(ofPot))
+                    .mapToInt(StockRow::inStock)
+                    .sum();
+        }
+
+        /** Plants the list asks for beyond what is there. */
+        public int missing() {
+            return byPot().entrySet().stream()
+                    .mapToInt(each -> Math.max(0, each.getValue() - inStock(each.getKey())))
+                    .sum();
+        }
+
+        /** What of the ground it takes, m². */
+        public double groundM2() {
+            return count.plants() * Spacing.groundM2(count.onCentreM());
         }
     }
 
     private final ListLineRepository lines;
     private final CatalogueStore store;
     private final Visits visits;
+    private final Stock stock;
 
-    PlantList(ListLineRepository lines, CatalogueStore store, Visits visits) {
+    PlantList(ListLineRepository lines, CatalogueStore store, Visits visits, Stock stock) {
+        this.stock = stock;
         this.lines = lines;
         this.store = store;
         this.visits = visits;
@@ -69,14 +115,19 @@ public class PlantList {
     /** Lines whose plant is no longer in the catalogue are left out. */
     @Transactional(readOnly = true)
     public List<Line> of(UUID visitId) {
-        return lines.findByVisitIdOrderByPosition(visitId).stream()
-                .flatMap(line -> store.find(line.cultivarId()).map(plant -> worked(line, plant)).stream())
+        List<ListLine> kept = lines.findByVisitIdOrderByPosition(visitId);
+        Map<String, List<StockRow>> yard =
+                stock.of(kept.stream().map(ListLine::cultivarId).toList());
+        return kept.stream()
+                .flatMap(line -> store.find(line.cultivarId())
+                        .map(plant -> worked(line, plant, yard.getOrDefault(plant.id(), List.of())))
+                        .stream())
                 .toList();
     }
 
     /**
-     * Adds plants, each to fill the whole of the place as far as its size is known: all of them or, when something
-     * goes wrong, none. What is on the list already stays as it is; what the catalogue does not have is left out.
+     * Adds plants, to share the ground of the place as far as its size is known (H2): all of them or, when something goes
+     * wrong, none. Where those on the list fill it already they make room; what the catalogue does not have is left out.
      */
     @Transactional
     public void add(UUID visitId, List<String> cultivarIds) {
@@ -93,6 +144,59 @@ public class PlantList {
                 lines.save(new ListLine(visitId, id, ++last, usual(visit, pot)));
             }
         }
+        share(visitId);
+    }
+
+    /** Where the ground given to the plants of a list is more than there is, each is given less of it in proportion. */
+    @Transactional
+    public void share(UUID visitId) {
+        Visit visit = visits.held(visitId).orElseThrow(Visits::gone);
+        Content whole = usual(visit, "");
+        List<ListLine> filling = lines.findByVisitIdOrderByPosition(visitId).stream()
+                .filter(line -> whole.fill() != Fill.NUMBER && line.content().fill() == whole.fill())
+                .toList();
+        double given = filling.stream().mapToDouble(line -> line.content().amount()).sum();
+        if (given > whole.amount() * (1 + 1e-9)) {
+            filling.forEach(line -> line.set(line.content()
+                    .filling(whole.fill(), hundredths(line.content().amount() * whole.amount() / given))));
+        }
+    }
+
+    private static double hundredths(double amount) {
+        return Math.max(0.01, Math.floor(amount * 100) / 100);
+    }
+
+    /** How much more ground the plants of a list are given than there is, m² or m; 0 when it is enough or not known. */
+    @Transactional(readOnly = true)
+    public double overfilled(Visit visit) {
+        Content whole = usual(visit, "");
+        double given = lines.findByVisitIdOrderByPosition(visit.id()).stream()
+                .map(ListLine::content)
+                .filter(content -> whole.fill() != Fill.NUMBER && content.fill() == whole.fill())
+                .mapToDouble(Content::amount)
+                .sum();
+        return Math.max(0, given - whole.amount() * (1 + 1e-6));
+    }
+
+    /** Puts another plant in a line's place, in its smallest pot that is there. */
+    @Transactional
+    boolean instead(UUID visitId, long id, long version, Cultivar other, String pot) {
+        Optional<ListLine> line =
+                lines.findById(id).filter(kept -> kept.visitId().equals(visitId) && kept.version() == version);
+        boolean there = lines.findByVisitIdOrderByPosition(visitId).stream()
+                .anyMatch(kept -> kept.cultivarId().equals(other.id()));
+        if (line.isEmpty() || there) {
+            return false;
+        }
+        Content was = line.get().content();
+        lines.delete(line.get());
+        lines.flush();
+        lines.save(new ListLine(
+                visitId,
+                other.id(),
+                line.get().position(),
+                new Content(was.fill(), was.amount(), was.endsClear(), was.school(), was.closeBy(), pot, "", 0)));
+        return true;
     }
 
     /**
@@ -108,7 +212,7 @@ public class PlantList {
             Integer count = counts.get(line.cultivarId());
             if (count != null) {
                 Content was = line.content();
-                line.set(new Content(Fill.NUMBER, count, was.endsClear(), was.school(), was.closeBy(), was.pot()));
+                line.set(was.filling(Fill.NUMBER, count));
             }
         }
     }
@@ -144,11 +248,14 @@ public class PlantList {
                     false,
                     School.MATURE,
                     Spacing.USUAL_CLOSE_BY_YEAR,
-                    pot);
+                    pot,
+                    "",
+                    0);
         }
         return site.room().lengthM() != null
-                ? new Content(Fill.ROW, site.room().lengthM(), true, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot)
-                : new Content(Fill.NUMBER, 3, false, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot);
+                ? new Content(
+                        Fill.ROW, site.room().lengthM(), true, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot, "", 0)
+                : new Content(Fill.NUMBER, 3, false, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR, pot, "", 0);
     }
 
     /** @return whether it was saved; false when somebody else changed or removed the line meanwhile */
@@ -181,13 +288,87 @@ public class PlantList {
         }
     }
 
+    /** A line as a file has it. */
+    public record Given(String plant, Content content) {
+
+        /** Null where something is wrong, which is noted in {@code in}. */
+        public static Given read(String plant, InputReader in) {
+            int before = in.problems().size();
+            Fill fill = in.word("fill", Fill.class);
+            Double amount = in.number("amount", 0, 1_000_000, "");
+            Boolean endsClear = in.yesNo("endsClear");
+            School school = in.word("school", School.class);
+            Double closeBy = in.number("closeByYear", 1, Count.LONGEST_YEARS, "years");
+            String pot = in.text("pot", text -> text);
+            String largerPot = in.text("largerPot", text -> text);
+            Double larger = in.number("largerCount", 0, 100_000, "plants");
+            if (in.problems().size() > before || plant == null) {
+                return null;
+            }
+            Content content = new Content(
+                    fill == null ? Fill.NUMBER : fill,
+                    amount == null ? 1 : amount,
+                    Boolean.TRUE.equals(endsClear),
+                    school == null ? School.MATURE : school,
+                    closeBy == null ? Spacing.USUAL_CLOSE_BY_YEAR : closeBy.intValue(),
+                    pot == null ? "" : pot,
+                    largerPot == null ? "" : largerPot,
+                    larger == null ? 0 : larger.intValue());
+            try {
+                content.ground();
+                return new Given(plant, content);
+            } catch (IllegalArgumentException e) {
+                in.refuse("amount", e);
+                return null;
+            }
+        }
+    }
+
+    /** In the plain form of JSON, in order. */
+    @Transactional(readOnly = true)
+    public List<Map<String, Object>> written(UUID visitId) {
+        return lines.findByVisitIdOrderByPosition(visitId).stream()
+                .map(PlantList::written)
+                .toList();
+    }
+
+    private static Map<String, Object> written(ListLine line) {
+        Content content = line.content();
+        Map<String, Object> one = new LinkedHashMap<>();
+        one.put("id", line.cultivarId());
+        one.put("fill", Words.of(content.fill()));
+        one.put("amount", content.amount());
+        one.put("endsClear", content.endsClear());
+        one.put("school", Words.of(content.school()));
+        one.put("closeByYear", content.closeBy());
+        one.put("pot", content.pot());
+        one.put("largerPot", content.largerPot());
+        one.put("largerCount", content.largerCount());
+        return one;
+    }
+
+    /** Puts these lines in the place of all there are; of two for one plant the first counts. */
+    @Transactional
+    public void restore(UUID visitId, List<Given> given) {
+        visits.held(visitId).orElseThrow(Visits::gone);
+        lines.deleteAll(lines.findByVisitIdOrderByPosition(visitId));
+        lines.flush();
+        Set<String> there = new HashSet<>();
+        int position = 0;
+        for (Given each : given) {
+            if (there.add(each.plant())) {
+                lines.save(new ListLine(visitId, each.plant(), ++position, each.content()));
+            }
+        }
+    }
+
     record Removed(String cultivarId, int position, Content content) {}
 
-    private static Line worked(ListLine line, Cultivar plant) {
+    private static Line worked(ListLine line, Cultivar plant, List<StockRow> shelves) {
         Content content = line.content();
         Count mature = Spacing.count(plant, content.ground(), School.MATURE, content.closeBy());
         Count quick = Spacing.count(plant, content.ground(), School.QUICK_COVER, content.closeBy());
-        List<PotPrice> pots = plant.get(Traits.SIZES_SOLD).orElse(List.of());
+        List<PotPrice> pots = pots(plant, shelves);
         Optional<BigDecimal> unit = pots.stream()
                 .filter(pot -> pot.pot().equals(content.pot()))
                 .map(PotPrice::price)
@@ -202,9 +383,24 @@ public class PlantList {
                 pots,
                 content.pot(),
                 unit,
+                pots.stream()
+                        .filter(pot -> content.largerCount() > 0 && pot.pot().equals(content.largerPot()))
+                        .findFirst(),
+                content.largerCount(),
+                shelves,
                 content.fill().name(),
                 content.amount(),
                 content.endsClear(),
                 content.closeBy());
+    }
+
+    /** The pots of the label at the yard's prices, and what else the yard has that is priced. */
+    private static List<PotPrice> pots(Cultivar plant, List<StockRow> shelves) {
+        Map<String, BigDecimal> prices = new LinkedHashMap<>();
+        plant.get(Traits.SIZES_SOLD).orElse(List.of()).forEach(pot -> prices.put(pot.pot(), pot.price()));
+        shelves.stream().filter(row -> row.price() != null).forEach(row -> prices.put(row.pot(), row.price()));
+        return prices.entrySet().stream()
+                .map(each -> new PotPrice(each.getKey(), each.getValue()))
+                .toList();
     }
 }

@@ -9,7 +9,7 @@ enum Stage {
     PLACE(Part.ANSWERS, Part.DRAWING, Part.SUN, Part.SOIL, Part.CLIMATE, Part.CARD),
     PLANTS(Part.SHORTLIST, Part.SIDE_BY_SIDE),
     PLANTING(Part.TOGETHER, Part.BED),
-    TAKE_AWAY(Part.LIST, Part.HANDOUT);
+    TAKE_AWAY(Part.LIST, Part.CALENDAR, Part.HANDOUT);
 
     /** One screen of a stage: where it is, and the letter that opens it. */
     enum Part {
@@ -24,6 +24,7 @@ enum Stage {
         TOGETHER("together", "6"),
         BED("bed", "7"),
         LIST("list", "4"),
+        CALENDAR("calendar", "8"),
         HANDOUT("handout", "5");
 
         final String path;

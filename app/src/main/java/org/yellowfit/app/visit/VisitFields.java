@@ -24,6 +24,7 @@ import org.yellowfit.core.site.FeatureKind;
 import org.yellowfit.core.site.FeatureReader;
 import org.yellowfit.core.site.FeatureWriter;
 import org.yellowfit.core.soil.SoilTestFields;
+import org.yellowfit.core.takeoff.LeftOver;
 
 /** Every field a visit may hold. What is not in here is kept by no visit. */
 public final class VisitFields {
@@ -39,6 +40,12 @@ public final class VisitFields {
     public static final VisitField<Policy> POLICY = about(Field.word("policy", Policy.class));
     /** Ids of the plants put aside. */
     public static final VisitField<List<String>> PASSED = about(Field.list("passed", id -> id, id -> id));
+
+    /** What the customer still has of materials. */
+    public static final VisitField<List<LeftOver>> LEFT_OVER =
+            about(Field.list("leftOver", LeftOver::parse, LeftOver::text));
+    /** The shop's people plant it. */
+    public static final VisitField<Boolean> PLANTED_BY_SHOP = about(Field.yesNo("plantedByShop"));
 
     /** On which side of noon the sun comes: the hot hours are estimated from it where they are not known. */
     public static final VisitField<SunBias> SUN_BIAS =
@@ -114,6 +121,7 @@ public final class VisitFields {
 
     private static Map<String, VisitField<?>> byKey() {
         List<VisitField<?>> all = new ArrayList<>(List.of(PLACE, CUSTOMER, NOTE, UNITS, POLICY, PASSED, SUN_BIAS));
+        all.addAll(List.of(LEFT_OVER, PLANTED_BY_SHOP));
         SiteFields.ALL.forEach(field -> all.add(site(field)));
         WishFields.ALL.forEach(field -> all.add(wish(field)));
         WishFields.OF_A_PLANT.forEach(field -> all.add(never(field)));

@@ -26,10 +26,6 @@ final class Settling {
     private static final double LOOK_IN_AUTUMN = 258;
     private static final String DRY_BULBS = "bag of";
 
-    /** Minutes to plant one, by the litres of its pot: our estimate, with the hole, the water and the mulch. */
-    private static final double[][] MINUTES = {{0.2, 2}, {1, 4}, {3, 8}, {7, 15}, {15, 25}, {30, 45}};
-
-    private static final double MINUTES_ABOVE = 75;
     private static final double STAKE_MINUTES = 15;
     private static final double LOOK_MINUTES = 0.5;
 
@@ -103,7 +99,7 @@ final class Settling {
             return;
         }
         told.add(Chore.of(TaskKind.PLANT, Window.days(planted, FORTNIGHT - 1), plants, plantingWords(), "I10")
-                .taking(plants.count() * minutes(plants.potLitres())));
+                .taking(plants.count() * PlantingTime.minutes(plants.potLitres())));
         boolean stake = plant.kind() == Kind.TREE && plant.height10().mid() >= STAKED_FROM_M && !place.container();
         if (stake) {
             told.add(Chore.of(TaskKind.STAKE, Window.days(planted, FORTNIGHT - 1), plants, "stake.tree", "H5")
@@ -132,15 +128,6 @@ final class Settling {
             return "plant.late";
         }
         return day > here(SUMMER_FROM) && day < here(AUTUMN_FROM) ? "plant.summer" : "plant.season";
-    }
-
-    private static double minutes(double litres) {
-        for (double[] step : MINUTES) {
-            if (litres <= step[0]) {
-                return step[1];
-            }
-        }
-        return MINUTES_ABOVE;
     }
 
     private void look() {

@@ -31,6 +31,14 @@ public final class PotSize {
     private static final double ROOT_BALL_L_PER_M = 15;
     private static final double USUAL_TALL_CM = 60;
 
+    private static final double WOODY_M = 0.3;
+    private static final double WOODY_POT_L = 3;
+    private static final double WOODY_POWER = 0.55;
+    private static final double OTHER_M = 0.15;
+    private static final double OTHER_POT_L = 1;
+    private static final double OTHER_POWER = 0.4;
+    private static final double LEAST_M = 0.03;
+
     private PotSize() {}
 
     /** Litres of one plant; empty when the name tells none. */
@@ -50,6 +58,27 @@ public final class PotSize {
             return OptionalDouble.of(NINE_CM_L * Math.pow(Double.parseDouble(square.group(1)) / 9, 3));
         }
         return otherwise(name);
+    }
+
+    /**
+     * Height of a plant as it is sold in a pot, m: 30 cm of a woody plant and 15 cm of others in the pot the trade sells most
+     * of, by the litres to the power of 0.55 (10 l about 60 cm, 25 l about 95 cm, as nursery stock standards have them for
+     * shrubs) and 0.4; what is sold by its height stands that high. At most its height at ten years. Our estimate.
+     */
+    public static OptionalDouble heightM(Cultivar plant, String pot) {
+        Matcher tall = TALL.matcher(pot == null ? "" : pot.strip().toLowerCase(Locale.ROOT));
+        double most = plant.height10().mid();
+        if (tall.matches() && tall.group(2) != null) {
+            return OptionalDouble.of(Math.min(most, Double.parseDouble(tall.group(2)) / 100));
+        }
+        OptionalDouble litres = litres(pot);
+        if (litres.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double height = plant.isWoody()
+                ? WOODY_M * Math.pow(litres.getAsDouble() / WOODY_POT_L, WOODY_POWER)
+                : OTHER_M * Math.pow(litres.getAsDouble() / OTHER_POT_L, OTHER_POWER);
+        return OptionalDouble.of(Math.max(LEAST_M, Math.min(most, height)));
     }
 
     private static OptionalDouble otherwise(String name) {

@@ -22,7 +22,8 @@ public record Material(MaterialKind kind, double m3, int count, List<Bags> bags)
         for (int size : kind.bags()) {
             bags.add(new Bags(size, (int) Math.ceil(litres / size - ROUNDING)));
         }
-        return new Material(kind, litres / LITRES_PER_M3, 0, List.copyOf(bags));
+        // To the cubic centimetre: what a double makes of a product is no volume.
+        return new Material(kind, Math.rint(litres * 1000) / 1000 / LITRES_PER_M3, 0, List.copyOf(bags));
     }
 
     static Material counted(MaterialKind kind, int count) {

@@ -6,15 +6,15 @@ public enum MaterialKind {
     COMPOST,
     GRIT,
     ACID_MIX,
-    POT_MIX,
+    POT_FILL,
     STAKE,
     TIE;
 
     /** Usual bags, l: general for the trade; none of what is counted. */
-    int[] bags() {
+    public int[] bags() {
         return switch (this) {
             case MULCH -> new int[] {50, 70};
-            case COMPOST, POT_MIX -> new int[] {40, 70};
+            case COMPOST, POT_FILL -> new int[] {40, 70};
             case GRIT -> new int[] {15};
             case ACID_MIX -> new int[] {40};
             case STAKE, TIE -> new int[0];

@@ -65,7 +65,7 @@ public final class Materials {
         boolean allAcid = !plants.isEmpty() && plants.stream().allMatch(each -> isAcid(each.plant()));
         double acid = pots ? 0 : acidLitres(ground, plants);
         need.pour(MaterialKind.ACID_MIX, acid + (pots && allAcid ? ground.containersL() * SETTLING : 0));
-        need.pour(MaterialKind.POT_MIX, pots && !allAcid ? ground.containersL() * SETTLING : 0);
+        need.pour(MaterialKind.POT_FILL, pots && !allAcid ? ground.containersL() * SETTLING : 0);
         int stakes = pots
                 ? 0
                 : plants.stream()
