@@ -29,6 +29,8 @@ class PageAssets {
             Map.entry("bed", List.of("css/bed.css")),
             Map.entry("set-out", List.of("css/bed.css")),
             Map.entry("list", List.of("css/takeaway.css")),
+            Map.entry("outbox", List.of("css/shop.css")),
+            Map.entry("taken", List.of("css/takeaway.css")),
             Map.entry("calendar", List.of("css/takeaway.css")),
             Map.entry("handout", List.of("css/plants.css", "css/takeaway.css")),
             Map.entry("catalogue", List.of("css/plants.css", "css/catalogue.css")),

@@ -35,8 +35,10 @@ class CounterController {
 
     private final LightWords light;
     private final Visits visits;
+    private final FromCustomers customers;
 
-    CounterController(Visits visits, LightWords light) {
+    CounterController(Visits visits, LightWords light, FromCustomers customers) {
+        this.customers = customers;
         this.light = light;
         this.visits = visits;
     }
@@ -48,6 +50,8 @@ class CounterController {
 
     @GetMapping("/")
     String counter(Model model) {
+        model.addAttribute("words", customers.unseen(SHOWN));
+        model.addAttribute("reminders", customers.remindersDue());
         List<Card> cards = visits.latest(SHOWN).stream().map(this::card).toList();
         model.addAttribute(
                 "open", cards.stream().filter(card -> !card.finished()).toList());

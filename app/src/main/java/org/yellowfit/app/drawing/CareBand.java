@@ -19,7 +19,7 @@ import org.yellowfit.core.care.TaskKind;
 public final class CareBand {
 
     private static final double WIDTH = 1000;
-    private static final double LEFT = 132;
+    private static final double LEFT = 168;
     private static final double ROW = 24;
     private static final double TOP = 34;
     private static final double LEAST_BAR = 7;

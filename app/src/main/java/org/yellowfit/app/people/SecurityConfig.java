@@ -140,7 +140,8 @@ class SecurityConfig {
     SecurityFilterChain screens(HttpSecurity http, AfterSignIn after, Denied denied, PublicAddress address)
             throws Exception {
         return http.authorizeHttpRequests(
-                        requests -> requests.requestMatchers("/sign-in", "/welcome/*", "/error", "/actuator/health/**")
+                        requests -> requests.requestMatchers(
+                                        "/sign-in", "/welcome/*", "/take/**", "/error", "/actuator/health/**")
                                 .permitAll()
                                 .requestMatchers("/settings/**")
                                 .hasRole("MANAGER")

@@ -2,6 +2,7 @@ package org.yellowfit.app.shop;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.hibernate.cfg.MultiTenancySettings;
 import org.hibernate.context.spi.CurrentTenantIdentifierResolver;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
@@ -16,7 +17,24 @@ import org.springframework.stereotype.Component;
 @Component
 public class CurrentShop implements CurrentTenantIdentifierResolver<Long>, HibernatePropertiesCustomizer {
 
+    /** The shop a stranger's link belongs to, while what it shows is read. */
+    private final ThreadLocal<Long> acting = new ThreadLocal<>();
+
+    /** Does something for a shop that nobody of it is signed in for. */
+    public <T> T acting(long shopId, Supplier<T> task) {
+        acting.set(shopId);
+        try {
+            return task.get();
+        } finally {
+            acting.remove();
+        }
+    }
+
     public long id() {
+        Long stranger = acting.get();
+        if (stranger != null) {
+            return stranger;
+        }
         return Optional.ofNullable(SecurityContextHolder.getContext().getAuthentication())
                 .map(Authentication::getPrincipal)
                 .filter(ShopMember.class::isInstance)

@@ -29,8 +29,11 @@ class CarePages {
     private static final double HOUR = 60;
     private static final int TOLD_PLANTS = 4;
 
-    /** @param key known by this where it is ticked off: its kind and which of its kind it is */
-    record Task(String key, String what, String when, String minutes, List<String> text, String picture, String rules) {}
+    /**
+     * @param key    known by this where it is ticked off: its kind and which of its kind it is
+     * @param sameAs tasks of other years that are done alike
+     */
+    record Task(String key, String sameAs, String what, String when, String minutes, List<String> text, String picture, String rules) {}
 
     record Month(String name, List<Task> tasks) {}
 
@@ -94,6 +97,9 @@ class CarePages {
                 .orElse("");
         return new Task(
                 Words.of(task.kind()) + "-" + which,
+                Words.of(task.kind()) + "|"
+                        + (task.kind() == TaskKind.WATER ? task.from().getMonth() : task.text().stream().map(Fact::key).toList())
+                        + "|" + task.ids(),
                 Sentences.label(task.kind()),
                 Sentences.say(
                         "care.from-to",

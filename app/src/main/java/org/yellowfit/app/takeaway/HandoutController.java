@@ -1,124 +1,154 @@
 package org.yellowfit.app.takeaway;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.drawing.FitStrips;
-import org.yellowfit.app.drawing.PlantDrawing;
-import org.yellowfit.app.drawing.YearStrip;
-import org.yellowfit.app.drawing.pen.Detail;
-import org.yellowfit.app.shop.LightWords;
-import org.yellowfit.app.shop.Shop;
-import org.yellowfit.app.takeaway.PlantList.Line;
-import org.yellowfit.app.visit.GrowingPlaces;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.drawing.QrMark;
+import org.yellowfit.app.outbox.Outbox;
+import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.Fragments;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.app.words.SiteWords;
-import org.yellowfit.core.care.CareSummary;
-import org.yellowfit.core.care.Cautions;
-import org.yellowfit.core.fit.Candidate;
-import org.yellowfit.core.fit.CriterionName;
-import org.yellowfit.core.fit.Fit;
-import org.yellowfit.core.fit.Judgement;
-import org.yellowfit.core.fit.Question;
-import org.yellowfit.core.fit.Scope;
-import org.yellowfit.core.fit.Verdict;
-import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.InvalidInput;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.season.GrowingPlace;
 
+/** What the customer takes home: on the screen, as a PDF, as a private link. */
 @Controller
 class HandoutController {
 
-    record Entry(
-            String botanical,
-            String cultivar,
-            String common,
-            String sketch,
-            String year,
-            String strips,
-            int plants,
-            String onCentre,
-            String pot,
-            String total,
-            String size,
-            String care,
-            List<String> ifs) {}
-
-    private final LightWords light;
     private final Visits visits;
-    private final PlantList list;
-    private final CatalogueStore store;
-    private final Shop shop;
-    private final GrowingPlaces growingPlaces;
+    private final Handouts handouts;
+    private final HandoutLinks links;
+    private final Paper paper;
+    private final Outbox outbox;
     private final Fragments fragments;
 
     HandoutController(
-            Visits visits,
-            PlantList list,
-            CatalogueStore store,
-            Shop shop,
-            GrowingPlaces growingPlaces,
-            LightWords light,
-            Fragments fragments) {
-        this.fragments = fragments;
-        this.light = light;
-        this.growingPlaces = growingPlaces;
+            Visits visits, Handouts handouts, HandoutLinks links, Paper paper, Outbox outbox, Fragments fragments) {
         this.visits = visits;
-        this.list = list;
-        this.store = store;
-        this.shop = shop;
+        this.handouts = handouts;
+        this.links = links;
+        this.paper = paper;
+        this.outbox = outbox;
+        this.fragments = fragments;
     }
 
     @GetMapping("/visits/{id}/handout")
     String show(@PathVariable UUID id, Model model) {
         Visit visit = visits.open(id);
-        Question question = visit.question();
-        List<Line> lines = list.of(id);
-        List<Candidate> judged = lines.isEmpty()
-                ? List.of()
-                : new Fit(store.catalogue(question.policy()))
-                        .rank(
-                                question,
-                                Scope.only(lines.stream()
-                                        .map(line -> line.plant().id())
-                                        .toList()))
-                        .candidates();
-        List<CriterionName> rows = FitStrips.rows(judged);
-        GrowingPlace place = growingPlaces.of(visit);
+        Optional<HandoutLinks.Link> link = links.of(id);
         model.addAttribute("visit", visit);
-        model.addAttribute("placeTold", new SiteWords(question.site(), visit.units(), light.cutoffs()).known());
+        model.addAttribute("h", handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
+        model.addAttribute("link", link.orElse(null));
         model.addAttribute(
-                "entries",
-                lines.stream()
-                        .map(line -> entry(line, judged, rows, question, place, visit.units()))
-                        .toList());
-        model.addAttribute("total", total(lines));
+                "qr", link.map(each -> QrMark.svg(each.address())).orElse(""));
         model.addAttribute(
-                "unpriced", lines.stream().anyMatch(line -> line.unit().isEmpty()));
-        model.addAttribute(
-                "cautions",
-                Sentences.each(
-                        Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units()));
-        model.addAttribute("shop", shop.name());
-        model.addAttribute("today", Sentences.date("date.full", LocalDate.now()));
+                "linkEnds",
+                link.map(each -> Sentences.date("date.full", each.expires())).orElse(""));
+        model.addAttribute("ticked", links.ticked(id));
+        model.addAttribute("usualMonths", HandoutLinks.USUAL_MONTHS);
+        model.addAttribute("realMail", outbox.isReal());
         return "takeaway/handout";
+    }
+
+    @GetMapping("/visits/{id}/handout.pdf")
+    ResponseEntity<byte[]> pdf(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String size,
+            @RequestParam(defaultValue = "") String ink) {
+        Visit visit = visits.open(id);
+        String link = links.of(id).map(HandoutLinks.Link::address).orElse("");
+        return pdf(visit, handouts, paper, size, ink, link);
+    }
+
+    static ResponseEntity<byte[]> pdf(
+            Visit visit, Handouts handouts, Paper paper, String size, String ink, String link) {
+        Handouts.Handout handout = handouts.of(visit, Handouts.Pictures.DRAWN)
+                .orElseThrow(() -> new NotFound("There is nothing on the list of %s yet.", visit.place()));
+        Paper.Size sheet = size.equals("letter") || size.isEmpty() && visit.units() == UnitSystem.US
+                ? Paper.Size.LETTER
+                : Paper.Size.A4;
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header("Content-Disposition", "inline; filename=\"handout.pdf\"")
+                .body(paper.pdf(
+                        handout, sheet, ink.equals("black"), link, link.isEmpty() ? "" : QrMark.svg(link)));
+    }
+
+    @PostMapping("/visits/{id}/handout/link")
+    String makeLink(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String months,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
+        visits.open(id);
+        try {
+            links.make(id, (int) Math.round(months(months)), me.displayName());
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute("monthsProblem", Refusals.say(e.problems().get(0)));
+            flash.addFlashAttribute("monthsTyped", months);
+        }
+        return "redirect:/visits/" + id + "/handout#link";
+    }
+
+    private static double months(String text) {
+        try {
+            return text.isBlank() ? HandoutLinks.USUAL_MONTHS : Numbers.parse(text);
+        } catch (IllegalArgumentException e) {
+            throw new InvalidInput(List.of(Problem.of("months", e)));
+        }
+    }
+
+    @PostMapping("/visits/{id}/handout/link/away")
+    String revoke(@PathVariable UUID id, RedirectAttributes flash) {
+        visits.open(id);
+        links.revoke(id);
+        flash.addFlashAttribute("told", List.of(Sentences.say("link.revoked")));
+        return "redirect:/visits/" + id + "/handout#link";
+    }
+
+    /** The link by mail. The address is kept with the link only, for reminders, and goes with it. */
+    @PostMapping("/visits/{id}/handout/mail")
+    String mail(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String to,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash) {
+        Visit visit = visits.open(id);
+        try {
+            String address = Outbox.address("to", to);
+            HandoutLinks.Link link = links.of(id)
+                    .orElseThrow(() -> InvalidInput.at("to", "Make the link first, then it can be sent."));
+            outbox.put(
+                    id,
+                    address,
+                    Sentences.say("mail.link.subject", visit.place()),
+                    Sentences.say("mail.link.body", visit.place(), link.address(), me.displayName()),
+                    me.displayName());
+            links.sentTo(link.id(), address);
+            flash.addFlashAttribute(
+                    "told", List.of(Sentences.say(outbox.isReal() ? "mail.sent" : "mail.kept", address)));
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute("toTyped", to);
+            flash.addFlashAttribute("toProblem", Refusals.say(e.problems().get(0)));
+        }
+        return "redirect:/visits/" + id + "/handout#link";
     }
 
     @PostMapping("/visits/{id}/finished")
@@ -142,60 +172,5 @@ class HandoutController {
         return ResponseEntity.ok()
                 .header("Content-Disposition", "attachment; filename=\"visit.json\"")
                 .body(visits.open(id).kept());
-    }
-
-    private Entry entry(
-            Line line,
-            List<Candidate> judged,
-            List<CriterionName> rows,
-            Question question,
-            GrowingPlace place,
-            UnitSystem units) {
-        Cultivar plant = line.plant();
-        Candidate candidate = judged.stream()
-                .filter(c -> c.plant().id().equals(plant.id()))
-                .findFirst()
-                .orElseThrow();
-        double years = question.site().room().horizonYears();
-        PlantGrowth growth = PlantGrowth.of(plant);
-        String size = Sentences.say(
-                "handout.size",
-                units.length(growth.heightInFlower(years).mid()),
-                units.length(growth.spread(years).mid()),
-                Math.round(years));
-        return new Entry(
-                plant.botanical(),
-                plant.get(Traits.CULTIVAR).orElse(""),
-                plant.get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.CARD),
-                YearStrip.svg(plant, place, 0),
-                FitStrips.svg(candidate, rows, question, units),
-                line.count().plants(),
-                units.length(line.count().onCentreM()),
-                line.pot(),
-                line.total().map(shop::money).orElse(Sentences.say("not-priced")),
-                size,
-                Sentences.say(CareSummary.inFull(plant), units),
-                ifs(candidate, units));
-    }
-
-    /** What has to be done for it to fit, and what speaks against it. */
-    private static List<String> ifs(Candidate candidate, UnitSystem units) {
-        List<String> ifs = new ArrayList<>();
-        for (Judgement judgement : candidate.criteria()) {
-            if (judgement.verdict() == Verdict.FITS_IF || judgement.verdict() == Verdict.NO) {
-                ifs.add(Sentences.say(judgement.why(), units)
-                        + judgement.remedies().stream()
-                                .findFirst()
-                                .map(remedy -> " " + Sentences.say(remedy.text(), units))
-                                .orElse(""));
-            }
-        }
-        return ifs;
-    }
-
-    private String total(List<Line> lines) {
-        return shop.money(
-                lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 }

@@ -7,8 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import org.yellowfit.app.drawing.PlantDrawing;
-import org.yellowfit.app.drawing.pen.Detail;
+import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
@@ -73,6 +72,7 @@ class ListPages {
     private final Stock stock;
     private final StandIns standIns;
     private final ListSums sums;
+    private final CatalogueStore store;
 
     ListPages(
             PlantList list,
@@ -81,7 +81,9 @@ class ListPages {
             PlantedCounts bed,
             Stock stock,
             StandIns standIns,
-            ListSums sums) {
+            ListSums sums,
+            CatalogueStore store) {
+        this.store = store;
         this.list = list;
         this.shop = shop;
         this.growingPlaces = growingPlaces;
@@ -142,8 +144,7 @@ class ListPages {
                 line.plant().botanical(),
                 line.plant().get(Traits.CULTIVAR).orElse(""),
                 line.plant().get(Traits.COMMON).orElse(""),
-                PlantDrawing.portrait(
-                        line.plant(), place, 10, PlantDrawing.bestMonth(line.plant(), place), Detail.CARD),
+                store.portrait(line.plant(), place),
                 pots(line, yardKept),
                 line.pot(),
                 line.larger().map(pot -> pot.pot()).orElse(""),

@@ -32,7 +32,7 @@ class ArchitectureTest {
             List.of("shop", "people"),
             List.of("catalogue", "climate"),
             List.of("visit"),
-            List.of("stock"),
+            List.of("stock", "outbox"),
             List.of("counter", "place", "plants", "planting", "takeaway", "bed", "settings"),
             List.of("api"),
             List.of("demo"));

@@ -1,0 +1,152 @@
+package org.yellowfit.app.takeaway;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.shop.CurrentShop;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.measure.InvalidInput;
+
+/**
+ * A handout by its private link: read on a phone without signing in, its tasks ticked off; what the customer says reaches the
+ * counter. Nothing else of the shop is shown, and a link that does not open says the same whatever the reason.
+ */
+@Controller
+class LinkController {
+
+    private static final int LONGEST_TASK = 60;
+
+    private final HandoutLinks links;
+    private final CurrentShop shop;
+    private final Visits visits;
+    private final Handouts handouts;
+    private final CarePlans plans;
+    private final PlantList list;
+    private final Paper paper;
+
+    LinkController(
+            HandoutLinks links,
+            CurrentShop shop,
+            Visits visits,
+            Handouts handouts,
+            CarePlans plans,
+            PlantList list,
+            Paper paper) {
+        this.links = links;
+        this.shop = shop;
+        this.visits = visits;
+        this.handouts = handouts;
+        this.plans = plans;
+        this.list = list;
+        this.paper = paper;
+    }
+
+    @GetMapping("/take/{word}")
+    String show(@PathVariable String word, Model model, HttpServletResponse response) {
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("X-Robots-Tag", "noindex");
+        return opened(word, opened -> {
+                    Visit visit = visits.open(opened.visitId());
+                    model.addAttribute("h", handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
+                    model.addAttribute("place", visit.place());
+                    model.addAttribute("word", word);
+                    model.addAttribute("ticked", links.ticked(visit.id()));
+                    return "takeaway/taken";
+                })
+                .orElseGet(() -> closed(response));
+    }
+
+    @PostMapping("/take/{word}/done")
+    String tick(
+            @PathVariable String word,
+            @RequestParam(defaultValue = "") String task,
+            @RequestParam(defaultValue = "false") boolean done,
+            HttpServletResponse response) {
+        return opened(word, opened -> {
+                    if (task.matches("[a-z-]{2,20}-\\d{1,4}") && task.length() <= LONGEST_TASK) {
+                        links.tick(opened.visitId(), task, done);
+                    }
+                    return "redirect:/take/" + word + "#" + (task.matches("[a-z0-9-]+") ? task : "");
+                })
+                .orElseGet(() -> closed(response));
+    }
+
+    @PostMapping("/take/{word}/say")
+    String say(
+            @PathVariable String word,
+            @RequestParam(defaultValue = "") String kind,
+            @RequestParam(defaultValue = "") String plant,
+            @RequestParam(defaultValue = "") String said,
+            RedirectAttributes flash,
+            HttpServletResponse response) {
+        return opened(word, opened -> {
+                    say(opened, kind, plant, said, flash);
+                    return "redirect:/take/" + word + "#ask";
+                })
+                .orElseGet(() -> closed(response));
+    }
+
+    private void say(HandoutLinks.Opened opened, String kind, String plant, String said, RedirectAttributes flash) {
+        HandoutLinks.WordKind what = Arrays.stream(HandoutLinks.WordKind.values())
+                .filter(each -> each.name().equals(kind))
+                .findFirst()
+                .orElse(HandoutLinks.WordKind.QUESTION);
+        String about = list.of(opened.visitId()).stream()
+                .filter(line -> line.plant().id().equals(plant))
+                .map(line -> line.plant().name())
+                .findFirst()
+                .orElse("");
+        try {
+            links.say(opened, what, about, said);
+            flash.addFlashAttribute("told", List.of(Sentences.say("link.said")));
+        } catch (InvalidInput e) {
+            flash.addFlashAttribute("saidTyped", said);
+            flash.addFlashAttribute("saidProblem", Refusals.say(e.problems().get(0)));
+        }
+    }
+
+    @GetMapping("/take/{word}/calendar.ics")
+    ResponseEntity<byte[]> calendar(@PathVariable String word) {
+        return opened(word, opened -> {
+                    Visit visit = visits.open(opened.visitId());
+                    return ResponseEntity.ok()
+                            .header("Content-Type", CalendarFile.MEDIA_TYPE)
+                            .header("Content-Disposition", "attachment; filename=\"care.ics\"")
+                            .body(CalendarFile.write(
+                                    plans.of(visit, list.of(visit.id())).calendar(), visit.place(), visit.units()));
+                })
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @GetMapping("/take/{word}/handout.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable String word) {
+        return opened(
+                        word,
+                        opened -> HandoutController.pdf(
+                                visits.open(opened.visitId()), handouts, paper, "", "", ""))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    private <T> Optional<T> opened(String word, Function<HandoutLinks.Opened, T> task) {
+        return links.open(word).map(opened -> shop.acting(opened.shopId(), () -> task.apply(opened)));
+    }
+
+    private static String closed(HttpServletResponse response) {
+        response.setStatus(HttpStatus.NOT_FOUND.value());
+        return "takeaway/not-open";
+    }
+}
