@@ -35,10 +35,7 @@ class StockApi {
     @Operation(
             summary = "Bring in stock.csv",
             description = "All or nothing, unless keepGood; dryRun tells what would change. Rows the file lacks stay.")
-    @PostMapping(
-            value = "/stock/import",
-            consumes = MediaType.ALL_VALUE,
-            produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(value = "/stock/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<ImportReport> read(
             @RequestParam(defaultValue = "false") boolean dryRun,
             @RequestParam(defaultValue = "false") boolean keepGood,

@@ -120,8 +120,7 @@ public class VisitExchange {
         return catalogue
                 .find(id)
                 .map(plant -> plant.id())
-                .orElseThrow(() -> new Refused(
-                        "The catalogue has no cultivar with the id “%s”.", id));
+                .orElseThrow(() -> new Refused("The catalogue has no cultivar with the id “%s”.", id));
     }
 
     private PlantList.Given line(Object each, InputReader in, String at) {

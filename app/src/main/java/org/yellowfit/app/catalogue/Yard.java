@@ -13,7 +13,8 @@ public interface Yard {
      * @param expected ISO date; empty when none are expected
      * @param version  to be sent back with a change
      */
-    record Shelf(String pot, String price, String cost, int inStock, String expected, String expectedTold, long version) {}
+    record Shelf(
+            String pot, String price, String cost, int inStock, String expected, String expectedTold, long version) {}
 
     List<Shelf> shelves(String plant);
 }

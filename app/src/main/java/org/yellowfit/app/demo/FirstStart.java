@@ -34,8 +34,9 @@ class FirstStart implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(FirstStart.class);
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";
     private static final int PASSWORD_LENGTH = 16;
-    private static final String DEMO_PRICES = "mulch-50=8.50 mulch-70=11.00 compost-40=7.00 compost-70=11.50 grit-15=6.50"
-            + " acid-mix-40=12.00 pot-fill-40=9.00 pot-fill-70=14.00 stake=6.00 tie=2.50 hour=48.00";
+    private static final String DEMO_PRICES =
+            "mulch-50=8.50 mulch-70=11.00 compost-40=7.00 compost-70=11.50 grit-15=6.50"
+                    + " acid-mix-40=12.00 pot-fill-40=9.00 pot-fill-70=14.00 stake=6.00 tie=2.50 hour=48.00";
 
     private static final String MANAGER = "manager";
 

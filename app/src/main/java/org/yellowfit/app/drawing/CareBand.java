@@ -42,8 +42,9 @@ public final class CareBand {
     private String drawn(CareCalendar calendar, LocalDate planting, int years) {
         Map<TaskKind, List<CareTask>> rows = new EnumMap<>(TaskKind.class);
         for (TaskKind kind : TaskKind.values()) {
-            List<CareTask> of =
-                    calendar.tasks().stream().filter(task -> task.kind() == kind).toList();
+            List<CareTask> of = calendar.tasks().stream()
+                    .filter(task -> task.kind() == kind)
+                    .toList();
             if (!of.isEmpty() && kind != TaskKind.WATER) {
                 rows.put(kind, of);
             }
@@ -86,12 +87,16 @@ public final class CareBand {
                 continue;
             }
             boolean summer = month.getMonthValue() % 2 == 0;
-            put("<rect class=\"%s\" x=\"%.1f\" y=\"26\" width=\"%.1f\" height=\"%.1f\"/>",
+            put(
+                    "<rect class=\"%s\" x=\"%.1f\" y=\"26\" width=\"%.1f\" height=\"%.1f\"/>",
                     summer ? "month even" : "month", left, right - left, bottom - 26);
-            put("<text class=\"month-name\" x=\"%.1f\" y=\"20\">%s</text>",
+            put(
+                    "<text class=\"month-name\" x=\"%.1f\" y=\"20\">%s</text>",
                     (left + right) / 2, Sentences.letter(month.getMonth()));
             if (month.getMonthValue() == 1 || i == 0) {
-                put("<text class=\"year-name\" x=\"%.1f\" y=\"9\">%s</text>", left + 1, String.valueOf(month.getYear()));
+                put(
+                        "<text class=\"year-name\" x=\"%.1f\" y=\"9\">%s</text>",
+                        left + 1, String.valueOf(month.getYear()));
             }
         }
     }
@@ -103,7 +108,8 @@ public final class CareBand {
     private void bar(CareTask task, double y) {
         double left = x(task.from());
         double width = Math.max(LEAST_BAR, x(task.to().plusDays(1)) - left);
-        put("<rect class=\"bar\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\" rx=\"4\"><title>%s</title></rect>",
+        put(
+                "<rect class=\"bar\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\" rx=\"4\"><title>%s</title></rect>",
                 left,
                 y + 5,
                 width,
@@ -118,7 +124,8 @@ public final class CareBand {
         weeks.forEach((monday, litres) -> {
             double left = x(monday);
             double height = Math.max(2, litres / most * (WATER_ROW - 12));
-            put("<rect class=\"water\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\"/>",
+            put(
+                    "<rect class=\"water\" x=\"%.1f\" y=\"%.1f\" width=\"%.1f\" height=\"%.1f\"/>",
                     left, floor - height, Math.max(1, x(monday.plusDays(7)) - left - 1), height);
         });
     }

@@ -27,7 +27,8 @@ import org.yellowfit.core.measure.InvalidInput;
 public class Outbox {
 
     /** One line, one @, something on both sides: what it really reaches only the mail server knows. */
-    private static final Pattern ADDRESS = Pattern.compile("[^\\s@<>,;\"]{1,64}@[^\\s@<>,;\"]{1,130}\\.[^\\s@<>,;\".]{2,}");
+    private static final Pattern ADDRESS =
+            Pattern.compile("[^\\s@<>,;\"]{1,64}@[^\\s@<>,;\"]{1,130}\\.[^\\s@<>,;\".]{2,}");
 
     private static final Logger LOG = LoggerFactory.getLogger(Outbox.class);
     private static final int LONGEST_PROBLEM = 400;

@@ -139,16 +139,15 @@ class SecurityConfig {
     @Order(3)
     SecurityFilterChain screens(HttpSecurity http, AfterSignIn after, Denied denied, PublicAddress address)
             throws Exception {
-        return http.authorizeHttpRequests(
-                        requests -> requests.requestMatchers(
-                                        "/sign-in", "/welcome/*", "/take/**", "/error", "/actuator/health/**")
-                                .permitAll()
-                                .requestMatchers("/settings/**")
-                                .hasRole("MANAGER")
-                                .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**")
-                                .hasRole("BUYER")
-                                .anyRequest()
-                                .hasRole("ADVISOR"))
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(
+                                "/sign-in", "/welcome/*", "/take/**", "/error", "/actuator/health/**")
+                        .permitAll()
+                        .requestMatchers("/settings/**")
+                        .hasRole("MANAGER")
+                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**")
+                        .hasRole("BUYER")
+                        .anyRequest()
+                        .hasRole("ADVISOR"))
                 // Kept by the browser: whoever only looks at the page to sign in leaves nothing in the database.
                 .csrf(csrf -> csrf.csrfTokenRepository(csrf(address)))
                 .requestCache(cache -> cache.requestCache(new CookieRequestCache()))

@@ -39,7 +39,6 @@ public class ShopPrices {
     @Transactional
     public void set(Map<String, BigDecimal> prices) {
         jdbc.update("delete from shop_price where shop_id = ?", shop.id());
-        prices.forEach(
-                (what, price) -> jdbc.update("insert into shop_price values (?, ?, ?)", shop.id(), what, price));
+        prices.forEach((what, price) -> jdbc.update("insert into shop_price values (?, ?, ?)", shop.id(), what, price));
     }
 }

@@ -20,8 +20,7 @@ record PricedThings(String key, String name) {
             }
             for (int litres : kind.bags()) {
                 all.add(new PricedThings(
-                        Words.of(kind) + "-" + litres,
-                        Sentences.say("yard.bag-of", name, Amount.litres(litres))));
+                        Words.of(kind) + "-" + litres, Sentences.say("yard.bag-of", name, Amount.litres(litres))));
             }
         }
         all.add(new PricedThings(ShopPrices.HOUR, Sentences.say("yard.hour-of-planting")));

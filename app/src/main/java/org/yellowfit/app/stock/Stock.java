@@ -151,8 +151,8 @@ public class Stock {
         return jdbc
                 .query(
                         "select sold_by, sold_at from sale where visit_id = ? and shop_id = ?",
-                        (row, at) -> new Sale(
-                                row.getString(1), row.getTimestamp(2).toInstant(), lines),
+                        (row, at) ->
+                                new Sale(row.getString(1), row.getTimestamp(2).toInstant(), lines),
                         visitId,
                         shop.id())
                 .stream()
@@ -216,6 +216,36 @@ public class Stock {
             jdbc.update("delete from sale where visit_id = ? and shop_id = ?", visitId, shop.id());
         });
         return sale.isPresent();
+    }
+
+    /** How many of each plant and pot were sold since a day, those still owed among them. */
+    @Transactional(readOnly = true)
+    public Map<List<String>, Integer> soldSince(LocalDate day) {
+        Map<List<String>, Integer> sold = new LinkedHashMap<>();
+        jdbc.query(
+                "select l.cultivar_id, l.pot, sum(l.asked) from sale_line l join sale s on s.visit_id = l.visit_id"
+                        + " where s.shop_id = ? and s.sold_at >= ? group by l.cultivar_id, l.pot",
+                row -> {
+                    sold.put(List.of(row.getString(1), row.getString(2)), row.getInt(3));
+                },
+                shop.id(),
+                Timestamp.valueOf(day.atStartOfDay()));
+        return sold;
+    }
+
+    /** What was sold and has still to come, by plant and pot. */
+    @Transactional(readOnly = true)
+    public Map<List<String>, Integer> owed() {
+        Map<List<String>, Integer> owed = new LinkedHashMap<>();
+        jdbc.query(
+                "select l.cultivar_id, l.pot, sum(l.asked - l.taken) from sale_line l"
+                        + " join sale s on s.visit_id = l.visit_id join visit v on v.id = s.visit_id"
+                        + " where s.shop_id = ? and not v.finished and l.asked > l.taken group by l.cultivar_id, l.pot",
+                row -> {
+                    owed.put(List.of(row.getString(1), row.getString(2)), row.getInt(3));
+                },
+                shop.id());
+        return owed;
     }
 
     private void add(String plant, String pot, int count) {

@@ -67,7 +67,8 @@ class StockController {
         List<StockRow> rows = stock.all();
         model.addAttribute("pots", rows.size());
         model.addAttribute("plants", rows.stream().mapToLong(StockRow::inStock).sum());
-        model.addAttribute("gone", rows.stream().filter(row -> row.inStock() == 0).count());
+        model.addAttribute(
+                "gone", rows.stream().filter(row -> row.inStock() == 0).count());
         model.addAttribute(
                 "expected", rows.stream().filter(row -> row.expected() != null).count());
         return "stock/yard";
@@ -89,8 +90,7 @@ class StockController {
             throws IOException {
         if (sent == null || sent.isEmpty() || sent.getSize() > LARGEST_FILE) {
             boolean none = sent == null || sent.isEmpty();
-            flash.addFlashAttribute(
-                    "problem", Sentences.say(none ? "yard.no-file" : "told.list-too-large"));
+            flash.addFlashAttribute("problem", Sentences.say(none ? "yard.no-file" : "told.list-too-large"));
             return "redirect:/yard";
         }
         ImportReport report = file.read(new String(sent.getBytes(), StandardCharsets.UTF_8), false, keepGood);
@@ -141,7 +141,10 @@ class StockController {
         } else if (!stock.set(row.get(), version(typed))) {
             flash.addFlashAttribute("told", List.of(Sentences.say("yard.meanwhile")));
         } else {
-            flash.addFlashAttribute("told", List.of(Sentences.say("yard.noted", row.get().inStock(), row.get().pot())));
+            flash.addFlashAttribute(
+                    "told",
+                    List.of(Sentences.say(
+                            "yard.noted", row.get().inStock(), row.get().pot())));
         }
         return "redirect:/catalogue/" + id + "#yard";
     }

@@ -42,7 +42,8 @@ public class StockFile {
 
     public String csv() {
         StringWriter out = new StringWriter();
-        try (CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out)) {
+        try (CsvWriter csv =
+                CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out)) {
             csv.writeRecord(StockRow.COLUMNS);
             stock.all().forEach(row -> csv.writeRecord(row.cells()));
         } catch (IOException e) {
@@ -83,13 +84,13 @@ public class StockFile {
             List<Problem> found = new ArrayList<>();
             Optional<StockRow> read = read(table, row, found);
             read.filter(each -> good.containsKey(List.of(each.plant(), each.pot())))
-                    .ifPresent(each -> found.add(
-                            new Problem("pot", "This plant stands in this pot on an earlier line already.")));
+                    .ifPresent(each ->
+                            found.add(new Problem("pot", "This plant stands in this pot on an earlier line already.")));
             if (found.isEmpty()) {
                 read.ifPresent(each -> good.put(List.of(each.plant(), each.pot()), each));
             } else {
-                found.forEach(problem ->
-                        problems.add(new RowProblem(row.line(), problem.field(), Refusals.say(problem))));
+                found.forEach(
+                        problem -> problems.add(new RowProblem(row.line(), problem.field(), Refusals.say(problem))));
                 toMend.add(row, found);
             }
         }

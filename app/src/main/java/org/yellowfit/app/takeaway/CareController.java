@@ -57,7 +57,9 @@ class CareController {
         Visit visit = visits.open(id);
         String key = VisitFields.site(SiteFields.PLANTING_DATE).key();
         VisitForm.Checked checked = VisitForm.check(Map.of(key, planting), visit.answers());
-        String problem = checked.isFine() ? outOfRange(planting.strip()) : checked.problems().values().iterator().next();
+        String problem = checked.isFine()
+                ? outOfRange(planting.strip())
+                : checked.problems().values().iterator().next();
         if (!problem.isEmpty()) {
             response.setStatus(422);
             model.addAttribute("plantingTyped", planting);
@@ -85,8 +87,7 @@ class CareController {
         return ResponseEntity.ok()
                 .header("Content-Type", CalendarFile.MEDIA_TYPE)
                 .header("Content-Disposition", "attachment; filename=\"care.ics\"")
-                .body(CalendarFile.write(
-                        plans.of(visit, list.of(id)).calendar(), visit.place(), visit.units()));
+                .body(CalendarFile.write(plans.of(visit, list.of(id)).calendar(), visit.place(), visit.units()));
     }
 
     private String page(Visit visit, Model model) {

@@ -33,7 +33,15 @@ class CarePages {
      * @param key    known by this where it is ticked off: its kind and which of its kind it is
      * @param sameAs tasks of other years that are done alike
      */
-    record Task(String key, String sameAs, String what, String when, String minutes, List<String> text, String picture, String rules) {}
+    record Task(
+            String key,
+            String sameAs,
+            String what,
+            String when,
+            String minutes,
+            List<String> text,
+            String picture,
+            String rules) {}
 
     record Month(String name, List<Task> tasks) {}
 
@@ -98,7 +106,9 @@ class CarePages {
         return new Task(
                 Words.of(task.kind()) + "-" + which,
                 Words.of(task.kind()) + "|"
-                        + (task.kind() == TaskKind.WATER ? task.from().getMonth() : task.text().stream().map(Fact::key).toList())
+                        + (task.kind() == TaskKind.WATER
+                                ? task.from().getMonth()
+                                : task.text().stream().map(Fact::key).toList())
                         + "|" + task.ids(),
                 Sentences.label(task.kind()),
                 Sentences.say(
@@ -106,7 +116,9 @@ class CarePages {
                         Sentences.date("date.day-short", task.from()),
                         Sentences.date("date.day-short", task.to())),
                 Sentences.say("care.about-minutes", duration(task.minutes(), units)),
-                task.text().stream().map(fact -> Sentences.say(fewer(fact), units)).toList(),
+                task.text().stream()
+                        .map(fact -> Sentences.say(fewer(fact), units))
+                        .toList(),
                 picture,
                 String.join(" ", task.rules()));
     }

@@ -52,14 +52,11 @@ class CarePlans {
 
     private CarePlace place(Visit visit) {
         SiteConditions site = visit.question().site();
-        Optional<ClimateSummary> climate = visit.answers()
-                .get(VisitFields.STATION)
-                .flatMap(stations::find)
-                .map(Station::climate);
+        Optional<ClimateSummary> climate =
+                visit.answers().get(VisitFields.STATION).flatMap(stations::find).map(Station::climate);
         Frosts frosts = climate.map(ClimateSummary::frosts)
                 .orElseGet(() -> Frosts.estimate(
-                        Optional.ofNullable(site.winter().zone()),
-                        site.season().latitude()));
+                        Optional.ofNullable(site.winter().zone()), site.season().latitude()));
         return new CarePlace(
                 growingPlaces.of(visit),
                 frosts,

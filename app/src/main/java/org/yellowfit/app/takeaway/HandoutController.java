@@ -56,8 +56,7 @@ class HandoutController {
         model.addAttribute("visit", visit);
         model.addAttribute("h", handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
         model.addAttribute("link", link.orElse(null));
-        model.addAttribute(
-                "qr", link.map(each -> QrMark.svg(each.address())).orElse(""));
+        model.addAttribute("qr", link.map(each -> QrMark.svg(each.address())).orElse(""));
         model.addAttribute(
                 "linkEnds",
                 link.map(each -> Sentences.date("date.full", each.expires())).orElse(""));
@@ -87,8 +86,7 @@ class HandoutController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header("Content-Disposition", "inline; filename=\"handout.pdf\"")
-                .body(paper.pdf(
-                        handout, sheet, ink.equals("black"), link, link.isEmpty() ? "" : QrMark.svg(link)));
+                .body(paper.pdf(handout, sheet, ink.equals("black"), link, link.isEmpty() ? "" : QrMark.svg(link)));
     }
 
     @PostMapping("/visits/{id}/handout/link")
@@ -133,8 +131,8 @@ class HandoutController {
         Visit visit = visits.open(id);
         try {
             String address = Outbox.address("to", to);
-            HandoutLinks.Link link = links.of(id)
-                    .orElseThrow(() -> InvalidInput.at("to", "Make the link first, then it can be sent."));
+            HandoutLinks.Link link =
+                    links.of(id).orElseThrow(() -> InvalidInput.at("to", "Make the link first, then it can be sent."));
             outbox.put(
                     id,
                     address,

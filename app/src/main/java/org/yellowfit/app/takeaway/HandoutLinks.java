@@ -44,8 +44,7 @@ class HandoutLinks {
         QUESTION
     }
 
-    record CustomerWord(
-            long id, UUID visitId, String place, WordKind kind, String about, String said, Instant at) {}
+    record CustomerWord(long id, UUID visitId, String place, WordKind kind, String about, String said, Instant at) {}
 
     private final JdbcTemplate jdbc;
     private final CurrentShop shop;

@@ -176,11 +176,14 @@ class Handouts {
     private String scene(Visit visit, List<Line> lines, GrowingPlace place) {
         SiteConditions site = visit.question().site();
         double ground = lines.stream().mapToDouble(Line::groundM2).sum();
-        double area = site.room().areaM2() == null || site.room().areaM2() <= 0 ? ground : site.room().areaM2();
+        double area = site.room().areaM2() == null || site.room().areaM2() <= 0
+                ? ground
+                : site.room().areaM2();
         List<BedScene.Kind> kinds = lines.stream()
                 .map(line -> new BedScene.Kind(
                         line.plant(),
-                        Layer.of(PlantGrowth.of(line.plant()).height(YEARS_AHEAD).mid()),
+                        Layer.of(
+                                PlantGrowth.of(line.plant()).height(YEARS_AHEAD).mid()),
                         line.count().plants(),
                         line.groundM2()))
                 .toList();
@@ -208,8 +211,7 @@ class Handouts {
                         .orElseThrow()
                         .plant(),
                 place);
-        BedScene.Stretch stretch =
-                new BedScene.Stretch("", area > 0 ? area : USUAL_AREA_M2, depth, place, kinds);
+        BedScene.Stretch stretch = new BedScene.Stretch("", area > 0 ? area : USUAL_AREA_M2, depth, place, kinds);
         return BedScene.svg(List.of(stretch), YEARS_AHEAD, month, behind, units);
     }
 
@@ -228,8 +230,9 @@ class Handouts {
         Set<String> seen = new HashSet<>();
         List<CarePages.Month> kept = new ArrayList<>();
         for (CarePages.Month month : months) {
-            List<CarePages.Task> fresh =
-                    month.tasks().stream().filter(task -> seen.add(task.sameAs())).toList();
+            List<CarePages.Task> fresh = month.tasks().stream()
+                    .filter(task -> seen.add(task.sameAs()))
+                    .toList();
             if (!fresh.isEmpty()) {
                 kept.add(new CarePages.Month(month.name(), fresh));
             }
@@ -301,9 +304,7 @@ class Handouts {
                 .sorted(Comparator.comparingDouble(Service::met).reversed())
                 .limit(REASONS)
                 .map(service -> Sentences.say(
-                        "handout.why",
-                        Sentences.say(service.asked(), units),
-                        Sentences.say(service.why(), units)))
+                        "handout.why", Sentences.say(service.asked(), units), Sentences.say(service.why(), units)))
                 .toList();
     }
 

@@ -61,7 +61,9 @@ class LinkController {
         response.setHeader("X-Robots-Tag", "noindex");
         return opened(word, opened -> {
                     Visit visit = visits.open(opened.visitId());
-                    model.addAttribute("h", handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
+                    model.addAttribute(
+                            "h",
+                            handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
                     model.addAttribute("place", visit.place());
                     model.addAttribute("word", word);
                     model.addAttribute("ticked", links.ticked(visit.id()));
@@ -134,10 +136,7 @@ class LinkController {
 
     @GetMapping("/take/{word}/handout.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String word) {
-        return opened(
-                        word,
-                        opened -> HandoutController.pdf(
-                                visits.open(opened.visitId()), handouts, paper, "", "", ""))
+        return opened(word, opened -> HandoutController.pdf(visits.open(opened.visitId()), handouts, paper, "", "", ""))
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 

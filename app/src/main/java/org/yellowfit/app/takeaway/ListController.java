@@ -120,7 +120,8 @@ class ListController {
                 .orElseThrow(() -> new NotFound("The catalogue has no such plant."));
         boolean done = list.instead(id, line, version(typed), other, typed.getOrDefault("pot", ""));
         flash.addFlashAttribute(
-                "told", List.of(done ? Sentences.say("list.taken-instead", other.name()) : Sentences.say("meanwhile.line")));
+                "told",
+                List.of(done ? Sentences.say("list.taken-instead", other.name()) : Sentences.say("meanwhile.line")));
         return "redirect:/visits/" + id + "/list";
     }
 

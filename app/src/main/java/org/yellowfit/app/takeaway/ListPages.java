@@ -189,8 +189,7 @@ class ListPages {
         Optional<StockRow> coming = line.shelves().stream()
                 .filter(row -> row.expected() != null && line.byPot().containsKey(row.pot()))
                 .min(java.util.Comparator.comparing(StockRow::expected));
-        return coming.map(row -> Sentences.say(
-                        "list.short-until", missing, Sentences.date("date.day", row.expected())))
+        return coming.map(row -> Sentences.say("list.short-until", missing, Sentences.date("date.day", row.expected())))
                 .orElseGet(() -> Sentences.say("list.short", missing));
     }
 

@@ -79,9 +79,11 @@ class ListSums {
         boolean planted = visit.answers().get(VisitFields.PLANTED_BY_SHOP, false);
         double minutes = minutes(lines);
         Optional<BigDecimal> hours = Optional.ofNullable(asked.get(ShopPrices.HOUR))
-                .map(hour -> hour.multiply(BigDecimal.valueOf(minutes / MINUTES)).setScale(2, RoundingMode.HALF_UP));
+                .map(hour ->
+                        hour.multiply(BigDecimal.valueOf(minutes / MINUTES)).setScale(2, RoundingMode.HALF_UP));
         BigDecimal plants = sum(lines.stream().map(Line::total).toList());
-        BigDecimal materials = sum(needed.stream().map(each -> cost(each, asked)).toList());
+        BigDecimal materials =
+                sum(needed.stream().map(each -> cost(each, asked)).toList());
         BigDecimal all = plants.add(materials).add(planted ? hours.orElse(BigDecimal.ZERO) : BigDecimal.ZERO);
         boolean partly = lines.stream().anyMatch(line -> line.total().isEmpty())
                 || needed.stream().anyMatch(each -> cost(each, asked).isEmpty())

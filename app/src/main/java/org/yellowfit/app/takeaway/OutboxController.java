@@ -34,7 +34,8 @@ class OutboxController {
     @GetMapping("/outbox")
     String show(Model model) {
         model.addAttribute(
-                "messages", outbox.latest(SHOWN).stream().map(OutboxController::row).toList());
+                "messages",
+                outbox.latest(SHOWN).stream().map(OutboxController::row).toList());
         model.addAttribute("due", reminders.due());
         model.addAttribute("real", outbox.isReal());
         return "takeaway/outbox";
@@ -53,8 +54,7 @@ class OutboxController {
     @PostMapping("/outbox/reminders/{link}")
     String remind(@PathVariable long link, @AuthenticationPrincipal SignedIn me, RedirectAttributes flash) {
         boolean sent = reminders.send(link, me.displayName());
-        flash.addFlashAttribute(
-                "told", List.of(Sentences.say(sent ? "outbox.reminded" : "outbox.not-due")));
+        flash.addFlashAttribute("told", List.of(Sentences.say(sent ? "outbox.reminded" : "outbox.not-due")));
         return "redirect:/outbox";
     }
 

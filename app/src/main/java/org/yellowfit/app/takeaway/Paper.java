@@ -1,6 +1,7 @@
 package org.yellowfit.app.takeaway;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
@@ -14,6 +15,12 @@ import java.util.Map;
 import java.util.logging.Level;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -34,7 +41,8 @@ class Paper {
     private static final Pattern SVG = Pattern.compile("<svg(?![^>]*xmlns)(?=[ >])");
     private static final Pattern LABELLED = Pattern.compile("<svg([^>]*?)aria-label=\"([^\"]*)\"");
     private static final Pattern USE = Pattern.compile("<use href=");
-    private static final Pattern DRAWN_BY_CLASS = Pattern.compile("<svg[^>]*class=\"(strips|care-band|cut-picture)\"[^>]*>");
+    private static final Pattern DRAWN_BY_CLASS =
+            Pattern.compile("<svg[^>]*class=\"(strips|care-band|cut-picture)\"[^>]*>");
     /** What the style sheets of the screen say of these drawings; the yellow line itself is drawn first. */
     private static final Map<String, String> STYLES = Map.of(
             "strips",
@@ -76,13 +84,19 @@ class Paper {
         String page = templates.process("takeaway/paper-pdf", context);
         String html = drawable(pictures.inPlaceOfDrawings(black ? grey(page) : page));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
+        try (PDDocument document = new PDDocument()) {
             PdfRendererBuilder builder = new PdfRendererBuilder();
+            builder.usePDDocument(document);
             builder.useFastMode();
             builder.usePdfUaAccessibility(true);
             builder.useSVGDrawer(new BatikSVGDrawer());
             for (Face face : FACES) {
-                builder.useFont(() -> open(face.file()), face.family(), face.weight(), face.style(), true);
+                builder.useFont(
+                        new PDFontSupplier(font(document, face.file())),
+                        face.family(),
+                        face.weight(),
+                        face.style(),
+                        true);
             }
             builder.withHtmlContent(html, null);
             builder.toStream(out);
@@ -100,11 +114,12 @@ class Paper {
             new Face("source-sans-3-600.ttf", "Source Sans", 700, FontStyle.NORMAL),
             new Face("vollkorn-400-italic.ttf", "Vollkorn", 400, FontStyle.ITALIC));
 
-    private static InputStream open(String file) {
-        try {
-            return new ClassPathResource(FONTS + file).getInputStream();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    /** Without ligatures: a reader of the file would take a joined f and t for nothing it knows. */
+    private static PDFont font(PDDocument document, String file) throws IOException {
+        try (InputStream bytes = new ClassPathResource(FONTS + file).getInputStream()) {
+            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(bytes));
+            face.setEnableGsub(false);
+            return PDType0Font.load(document, face, true);
         }
     }
 

@@ -55,7 +55,8 @@ class PaperPictures {
 
     /** Every plant and planting of a page as a picture; drawn side by side on all cores. */
     String inPlaceOfDrawings(String html) {
-        Map<String, String> drawn = PLANTS.matcher(html)
+        Map<String, String> drawn = PLANTS
+                .matcher(html)
                 .results()
                 .map(MatchResult::group)
                 .distinct()
@@ -97,8 +98,8 @@ class PaperPictures {
                 .findFirst()
                 .map(found -> found.group(1))
                 .orElse("");
-        return "<img class=\"" + (scene ? "bed-scene" : "plant") + "\" alt=\"" + label + "\" src=\"data:image/png;base64,"
-                + Base64.getEncoder().encodeToString(png(shown)) + "\" />";
+        return "<img class=\"" + (scene ? "bed-scene" : "plant") + "\" alt=\"" + label
+                + "\" src=\"data:image/png;base64," + Base64.getEncoder().encodeToString(png(shown)) + "\" />";
     }
 
     /** The same from a little above the tallest plant on. */

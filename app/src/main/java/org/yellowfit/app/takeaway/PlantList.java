@@ -65,7 +65,8 @@ public class PlantList {
             int large = Math.min(largerCount, other.plants());
             BigDecimal more = larger.map(pot -> pot.price().multiply(BigDecimal.valueOf(large)))
                     .orElse(BigDecimal.ZERO);
-            return unit.map(price -> price.multiply(BigDecimal.valueOf(other.plants() - large)).add(more));
+            return unit.map(price ->
+                    price.multiply(BigDecimal.valueOf(other.plants() - large)).add(more));
         }
 
         /** So many in each pot. */
@@ -119,7 +120,8 @@ public class PlantList {
         Map<String, List<StockRow>> yard =
                 stock.of(kept.stream().map(ListLine::cultivarId).toList());
         return kept.stream()
-                .flatMap(line -> store.find(line.cultivarId())
+                .flatMap(line -> store
+                        .find(line.cultivarId())
                         .map(plant -> worked(line, plant, yard.getOrDefault(plant.id(), List.of())))
                         .stream())
                 .toList();
@@ -155,7 +157,8 @@ public class PlantList {
         List<ListLine> filling = lines.findByVisitIdOrderByPosition(visitId).stream()
                 .filter(line -> whole.fill() != Fill.NUMBER && line.content().fill() == whole.fill())
                 .toList();
-        double given = filling.stream().mapToDouble(line -> line.content().amount()).sum();
+        double given =
+                filling.stream().mapToDouble(line -> line.content().amount()).sum();
         if (given > whole.amount() * (1 + 1e-9)) {
             filling.forEach(line -> line.set(line.content()
                     .filling(whole.fill(), hundredths(line.content().amount() * whole.amount() / given))));

@@ -46,7 +46,8 @@ class Reminders {
         List<Due> due = new ArrayList<>();
         for (Map<String, Object> row : links.mailed()) {
             Timestamp reminded = (Timestamp) row.get("reminded_at");
-            boolean lately = reminded != null && reminded.toInstant().isAfter(Instant.now().minus(NOT_AGAIN));
+            boolean lately = reminded != null
+                    && reminded.toInstant().isAfter(Instant.now().minus(NOT_AGAIN));
             Optional<Visit> visit = visits.find((UUID) row.get("visit_id"));
             if (!lately && visit.isPresent()) {
                 List<String> tasks = tasks(visit.get());
@@ -67,7 +68,8 @@ class Reminders {
     private List<String> tasks(Visit visit) {
         LocalDate today = LocalDate.now();
         return plans.of(visit, list.of(visit.id())).calendar().tasks().stream()
-                .filter(task -> !task.from().isAfter(today.plusDays(DAYS_AHEAD)) && !task.to().isBefore(today))
+                .filter(task -> !task.from().isAfter(today.plusDays(DAYS_AHEAD))
+                        && !task.to().isBefore(today))
                 .filter(task -> task.kind() != TaskKind.PLANT)
                 .map(Reminders::told)
                 .toList();

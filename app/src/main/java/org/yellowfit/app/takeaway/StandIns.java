@@ -56,12 +56,13 @@ class StandIns {
                 .filter(offer -> pot(yard, offer, needed).isPresent())
                 .limit(CHOSEN_FROM)
                 .max(Comparator.comparingDouble(offer -> offer.said().likeness()
-                        + COMPANY * Companion.of(offer.plant(), company, company.size()).size()))
+                        + COMPANY
+                                * Companion.of(offer.plant(), company, company.size())
+                                        .size()))
                 .map(offer -> told(offer, pot(yard, offer, needed).orElseThrow(), visit));
     }
 
-    private static Optional<StockRow> pot(
-            Map<String, List<StockRow>> yard, Substitutes.Offer offer, int needed) {
+    private static Optional<StockRow> pot(Map<String, List<StockRow>> yard, Substitutes.Offer offer, int needed) {
         return yard.getOrDefault(offer.plant().id(), List.of()).stream()
                 .filter(row -> row.inStock() >= needed)
                 .findFirst();

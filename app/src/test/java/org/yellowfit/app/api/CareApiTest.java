@@ -41,8 +41,7 @@ class CareApiTest {
 
     @Test
     void everyTaskHasItsTimeItsWorkAndItsRule(RunningApp app) {
-        JsonNode calendar =
-                app.post(PATH, body(FROSTS, SPIRAEA, "2027-04-20")).json();
+        JsonNode calendar = app.post(PATH, body(FROSTS, SPIRAEA, "2027-04-20")).json();
         assertThat(tasks(calendar, "plant").get(0).get("from").asString()).isEqualTo("2027-04-20");
         assertThat(tasks(calendar, "plant").get(0).get("minutes").asInt()).isEqualTo(10 + 4 * 8);
         // Last frost of 22 April: new wood is cut six to two weeks before.
@@ -84,17 +83,16 @@ class CareApiTest {
     void theSouthHasItsOwnDates(RunningApp app) {
         String site = "\"zone\":\"6b\",\"latitude\":-43,\"lastSpringFrost\":{\"p50\":\"10-22\"},"
                 + "\"firstAutumnFrost\":{\"p50\":\"04-14\"}";
-        JsonNode calendar =
-                app.post(PATH, body(site, SPIRAEA, "2027-10-25")).json();
-        LocalDate cut = LocalDate.parse(tasks(calendar, "prune").get(0).get("from").asString());
+        JsonNode calendar = app.post(PATH, body(site, SPIRAEA, "2027-10-25")).json();
+        LocalDate cut =
+                LocalDate.parse(tasks(calendar, "prune").get(0).get("from").asString());
         assertThat(cut).isBetween(LocalDate.of(2028, 9, 8), LocalDate.of(2028, 9, 12));
         assertThat(litres(calendar, "2028-W02")).isGreaterThan(0);
     }
 
     @Test
     void theSameIsAFileThatAParserReads(RunningApp app) throws Exception {
-        JsonNode calendar =
-                app.post(PATH, body(FROSTS, SPIRAEA, "2027-04-20")).json();
+        JsonNode calendar = app.post(PATH, body(FROSTS, SPIRAEA, "2027-04-20")).json();
         RunningApp.Answer file = app.post(PATH + ".ics", body(FROSTS, SPIRAEA, "2027-04-20"));
         assertThat(file.status()).isEqualTo(200);
         Calendar read = new CalendarBuilder().build(new StringReader(file.body()));

@@ -87,10 +87,11 @@ class StockTest {
         set(app, "page pot", 5);
         Screens buyer = Screens.of(app).as(Screens.MANAGER);
         String version = app.bean(Stock.class).of(PLANT).stream()
-                .filter(row -> row.pot().equals("page pot"))
-                .findFirst()
-                .orElseThrow()
-                .version() + "";
+                        .filter(row -> row.pot().equals("page pot"))
+                        .findFirst()
+                        .orElseThrow()
+                        .version()
+                + "";
         Map<String, String> form =
                 Map.of("pot", "page pot", "version", version, "in_stock", "8", "price", "9.50", "expected", "");
         buyer.post("/catalogue/" + PLANT + "/yard", form);
@@ -139,15 +140,20 @@ class StockTest {
         ExecutorService tills = Executors.newFixedThreadPool(6);
         List<Future<?>> sold = new ArrayList<>();
         for (Visit visit : visits) {
-            sold.add(tills.submit(() -> app.bean(Stock.class)
-                    .sell(visit.id(), List.of(new Stock.Asked(PLANT, "2 l", 4)), "a till")));
+            sold.add(tills.submit(
+                    () -> app.bean(Stock.class).sell(visit.id(), List.of(new Stock.Asked(PLANT, "2 l", 4)), "a till")));
         }
         for (Future<?> each : sold) {
             each.get();
         }
         tills.shutdown();
         int taken = visits.stream()
-                .mapToInt(visit -> app.bean(Stock.class).sale(visit.id()).orElseThrow().lines().get(0).taken())
+                .mapToInt(visit -> app.bean(Stock.class)
+                        .sale(visit.id())
+                        .orElseThrow()
+                        .lines()
+                        .get(0)
+                        .taken())
                 .sum();
         assertThat(taken).isEqualTo(20);
         assertThat(inStock(app, "2 l")).isZero();
