@@ -10,6 +10,7 @@ import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Substitutes;
@@ -26,23 +27,29 @@ class StandIns {
     /** @param losses what is felt of it; empty where nothing is lost */
     record StandIn(String plantId, String name, String pot, int inStock, int percent, List<String> losses) {}
 
-    private static final int LIKEST = 30;
+    private static final int LIKEST = 16;
     private static final int CHOSEN_FROM = 6;
     /** What a plant of the list that it goes with is worth beside likeness; our judgement. */
     private static final double COMPANY = 0.03;
 
+    /** What the likest plants hang on; what of them stands in the yard is looked up anew. */
+    private record LikestKey(String plant, Question question, long catalogue) {}
+
     private final CatalogueStore store;
     private final Stock stock;
+    private final Fragments fragments;
 
-    StandIns(CatalogueStore store, Stock stock) {
+    StandIns(CatalogueStore store, Stock stock, Fragments fragments) {
+        this.fragments = fragments;
         this.store = store;
         this.stock = stock;
     }
 
     Optional<StandIn> of(Line line, List<Line> all, Visit visit) {
         Question question = visit.question();
-        List<Substitutes.Offer> likest =
-                Substitutes.of(store.catalogue(question.policy()), line.plant(), question, true, LIKEST);
+        List<Substitutes.Offer> likest = fragments.once(
+                new LikestKey(line.plant().id(), question, store.version()),
+                () -> Substitutes.of(store.catalogue(question.policy()), line.plant(), question, true, LIKEST));
         Map<String, List<StockRow>> yard =
                 stock.of(likest.stream().map(offer -> offer.plant().id()).toList());
         List<Cultivar> company = all.stream()

@@ -57,7 +57,7 @@ class ArchitectureTest {
                 .layer("together")
                 .definedBy("..core.palette..")
                 .layer("hand over")
-                .definedBy("..core.takeoff..", "..core.care..")
+                .definedBy("..core.takeoff..", "..core.care..", "..core.records..")
                 .layer("bed")
                 .definedBy("..core.bed..")
                 .whereLayer("plant")
