@@ -29,6 +29,9 @@ class PageAssets {
             Map.entry("bed", List.of("css/bed.css")),
             Map.entry("set-out", List.of("css/bed.css")),
             Map.entry("list", List.of("css/takeaway.css")),
+            Map.entry("records", List.of("css/shop.css", "css/records.css")),
+            Map.entry("season", List.of("css/shop.css", "css/records.css")),
+            Map.entry("afterwards", List.of("css/takeaway.css", "css/records.css")),
             Map.entry("outbox", List.of("css/shop.css")),
             Map.entry("taken", List.of("css/takeaway.css")),
             Map.entry("calendar", List.of("css/takeaway.css")),
@@ -41,17 +44,19 @@ class PageAssets {
             Map.entry("yard", List.of("css/shop.css")),
             Map.entry("orders", List.of("css/takeaway.css", "css/shop.css")));
 
-    private static final Map<String, List<String>> SCRIPTS = Map.of(
-            "site", List.of("js/site-form.js"),
-            "soil", List.of("js/soil.js"),
-            "place", List.of(WORDS),
-            "shortlist", List.of(WORDS, "js/site-form.js", "js/sentence.js", "js/shortlist.js"),
-            "together", List.of(WORDS, "js/together.js"),
-            "bed", List.of(WORDS),
-            "list", List.of("js/site-form.js"),
-            "handout", List.of("js/site-form.js"),
-            "labels", List.of("js/site-form.js"),
-            "catalogue", List.of(WORDS, "js/plant-stage.js"));
+    private static final Map<String, List<String>> SCRIPTS = Map.ofEntries(
+            Map.entry("site", List.of("js/site-form.js")),
+            Map.entry("soil", List.of("js/soil.js")),
+            Map.entry("place", List.of(WORDS)),
+            Map.entry("shortlist", List.of(WORDS, "js/site-form.js", "js/sentence.js", "js/shortlist.js")),
+            Map.entry("together", List.of(WORDS, "js/together.js")),
+            Map.entry("bed", List.of(WORDS)),
+            Map.entry("list", List.of("js/site-form.js")),
+            Map.entry("handout", List.of("js/site-form.js")),
+            Map.entry("labels", List.of("js/site-form.js")),
+            Map.entry("catalogue", List.of(WORDS, "js/plant-stage.js")),
+            Map.entry("records", List.of("js/records.js")),
+            Map.entry("afterwards", List.of("js/records.js")));
 
     private final Assets assets;
 

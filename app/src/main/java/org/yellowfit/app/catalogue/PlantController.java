@@ -53,6 +53,7 @@ class PlantController {
     private final Shop shop;
     private final PublicAddress address;
     private final Yard yard;
+    private final OwnRecords records;
 
     PlantController(
             CatalogueStore store,
@@ -61,7 +62,9 @@ class PlantController {
             OpenPlaces places,
             Shop shop,
             PublicAddress address,
-            Yard yard) {
+            Yard yard,
+            OwnRecords records) {
+        this.records = records;
         this.yard = yard;
         this.address = address;
         this.store = store;
@@ -213,6 +216,9 @@ class PlantController {
                 .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
         model.addAttribute("p", pages.of(label, visit));
         model.addAttribute("shelves", yard.shelves(label.id()));
+        model.addAttribute(
+                "ownRecords",
+                records.told(label.id(), visit.map(OpenPlaces.Place::units).orElse(UnitSystem.METRIC)));
         model.addAttribute("sight", CatalogueController.sight(sight));
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);

@@ -36,8 +36,10 @@ class CounterController {
     private final LightWords light;
     private final Visits visits;
     private final FromCustomers customers;
+    private final FollowUps followUps;
 
-    CounterController(Visits visits, LightWords light, FromCustomers customers) {
+    CounterController(Visits visits, LightWords light, FromCustomers customers, FollowUps followUps) {
+        this.followUps = followUps;
         this.customers = customers;
         this.light = light;
         this.visits = visits;
@@ -50,6 +52,7 @@ class CounterController {
 
     @GetMapping("/")
     String counter(Model model) {
+        model.addAttribute("looks", followUps.due());
         model.addAttribute("words", customers.unseen(SHOWN));
         model.addAttribute("reminders", customers.remindersDue());
         List<Card> cards = visits.latest(SHOWN).stream().map(this::card).toList();

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import org.yellowfit.app.records.Records;
 import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.visit.Answers;
 import org.yellowfit.app.visit.Visit;
@@ -20,22 +21,33 @@ class DemoVisits {
     private final Visits visits;
     private final PlantList list;
     private final DemoDrawings drawings;
+    private final Records records;
 
-    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings) {
+    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings, Records records) {
+        this.records = records;
         this.visits = visits;
         this.list = list;
         this.drawings = drawings;
     }
 
     void create() {
-        visit(
+        Visit cottage = visit(
                 "The schoolyard cottage, three seasons on",
                 "Ines Calloway",
                 "Finished. Planted in spring three years ago.",
-                "zone=6b sunHours=5.5 sunBias=even texture=loam drainage=good ph=6.4 moisture=3 depthM=2.2 lengthM=5 children=no pets=yes deer=some",
+                "zone=6b sunHours=5.5 sunBias=even texture=loam drainage=good ph=6.4 moisture=3 depthM=2.2 lengthM=5 children=no pets=yes deer=some plantingDate=2023-04-20",
                 "jobs=middle bloomMonths=6|7|8|9",
                 List.of("spiraea-oarlock", "nepeta-sail-needle"),
                 true);
+        list.add(
+                cottage.id(),
+                List.of(
+                        "spiraea-oarlock",
+                        "nepeta-sail-needle",
+                        "echinacea-tin-tambour",
+                        "geranium-keelson",
+                        "lavandula-drawer-sachet"));
+        records.make(cottage.place(), false, cottage.id());
         visit(
                 "The upland cottage",
                 "Col Hathersedge",

@@ -20,6 +20,7 @@ import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.people.People;
 import org.yellowfit.app.people.Role;
 import org.yellowfit.app.people.Tokens;
+import org.yellowfit.app.records.RecordFile;
 import org.yellowfit.app.shop.ShopPrices;
 import org.yellowfit.app.shop.ShopSettings;
 import org.yellowfit.app.stock.StockFile;
@@ -50,6 +51,7 @@ class FirstStart implements ApplicationRunner {
     private final DemoStations stations;
     private final StockFile stock;
     private final ShopPrices prices;
+    private final RecordFile records;
 
     FirstStart(
             StartSettings settings,
@@ -61,7 +63,9 @@ class FirstStart implements ApplicationRunner {
             DemoVisits visits,
             DemoStations stations,
             StockFile stock,
-            ShopPrices prices) {
+            ShopPrices prices,
+            RecordFile records) {
+        this.records = records;
         this.prices = prices;
         this.stock = stock;
         this.settings = settings;
@@ -115,6 +119,13 @@ class FirstStart implements ApplicationRunner {
         }
         stations.create();
         visits.create();
+        try (InputStream file = new ClassPathResource("demo/records.csv").getInputStream()) {
+            ImportReport report = records.read(
+                    new String(file.readAllBytes(), StandardCharsets.UTF_8), false, false, "Wren Abbotsley");
+            if (report.isRefused()) {
+                throw new IllegalStateException("The demo's records have problems: " + report.problems());
+            }
+        }
     }
 
     private void bringIn(String resource, FileKind kind) throws IOException {

@@ -144,7 +144,7 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/settings/**")
                         .hasRole("MANAGER")
-                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**")
+                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**", "/records/used", "/records/import")
                         .hasRole("BUYER")
                         .anyRequest()
                         .hasRole("ADVISOR"))

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.OwnRecords;
 import org.yellowfit.app.drawing.FitStrips;
 import org.yellowfit.app.drawing.PlantDrawing;
 import org.yellowfit.app.drawing.pen.Detail;
@@ -60,7 +61,15 @@ class ShortlistPages {
 
     private final Meters meters;
 
-    ShortlistPages(CatalogueStore store, GrowingPlaces growingPlaces, Fragments fragments, Meters meters) {
+    private final OwnRecords records;
+
+    ShortlistPages(
+            CatalogueStore store,
+            GrowingPlaces growingPlaces,
+            Fragments fragments,
+            Meters meters,
+            OwnRecords records) {
+        this.records = records;
         this.meters = meters;
         this.fragments = fragments;
         this.growingPlaces = growingPlaces;
@@ -165,13 +174,19 @@ class ShortlistPages {
 
     private List<Card> cards(List<Candidate> candidates, List<CriterionName> rows, Question question, Visit visit) {
         GrowingPlace place = growingPlaces.of(visit, question);
+        Map<String, List<String>> losses = records.losses();
         return candidates.stream()
-                .map(candidate -> card(candidate, rows, question, place, visit))
+                .map(candidate -> card(candidate, rows, question, place, visit, losses))
                 .toList();
     }
 
     private static Card card(
-            Candidate candidate, List<CriterionName> rows, Question question, GrowingPlace place, Visit visit) {
+            Candidate candidate,
+            List<CriterionName> rows,
+            Question question,
+            GrowingPlace place,
+            Visit visit,
+            Map<String, List<String>> losses) {
         Cultivar plant = candidate.plant();
         Optional<Judgement> limiting = candidate.limitingJudgement();
         UnitSystem units = visit.units();
@@ -199,7 +214,7 @@ class ShortlistPages {
                 candidate.criteria().stream()
                         .map(judgement -> reason(judgement, units))
                         .toList(),
-                Sentences.each(candidate.notes(), units),
+                notes(candidate, losses, units),
                 candidate.services().stream()
                         .map(each -> new Serves(
                                 ShortlistWords.dot(each),
@@ -210,6 +225,13 @@ class ShortlistPages {
                 FitStrips.svg(candidate, rows, question, units),
                 visit.chosen().contains(plant.id()),
                 size);
+    }
+
+    /** What the rules add, and what the shop has lost it to: “we lost four of five”. */
+    private static List<String> notes(Candidate candidate, Map<String, List<String>> losses, UnitSystem units) {
+        List<String> notes = new ArrayList<>(losses.getOrDefault(candidate.plant().id(), List.of()));
+        notes.addAll(Sentences.each(candidate.notes(), units));
+        return notes;
     }
 
     private static Reason reason(Judgement judgement, UnitSystem units) {

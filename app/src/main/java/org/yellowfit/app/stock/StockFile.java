@@ -17,6 +17,7 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.catalogue.ImportReport.CellChange;
 import org.yellowfit.app.catalogue.ImportReport.RowProblem;
+import org.yellowfit.app.catalogue.RowsToMend;
 import org.yellowfit.app.web.KeptText;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.measure.CsvTable;
@@ -163,43 +164,5 @@ public class StockFile {
             problems.add(new Problem("id", "The catalogue has no cultivar with the id “%s”.", id));
         }
         return StockRow.read(id, new InputReader(cells, "", problems));
-    }
-
-    /** The rows that cannot be taken, as a file to be mended. */
-    private static final class RowsToMend {
-
-        private final StringWriter out = new StringWriter();
-        private final CsvWriter csv =
-                CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out);
-        private int count;
-
-        RowsToMend(List<String> header) {
-            List<String> all = new ArrayList<>(header);
-            all.add("problem");
-            csv.writeRecord(all);
-        }
-
-        void add(CsvTable.Row row, List<Problem> problems) {
-            List<String> cells = new ArrayList<>(row.cells());
-            cells.add(problems.stream()
-                    .map(problem -> problem.field() + ": " + Refusals.say(problem))
-                    .reduce((one, other) -> one + " " + other)
-                    .orElse(""));
-            csv.writeRecord(cells.stream().map(KeptText::mended).toList());
-            count++;
-        }
-
-        int count() {
-            return count;
-        }
-
-        String csv() {
-            try {
-                csv.flush();
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-            return out.toString();
-        }
     }
 }

@@ -3,13 +3,14 @@ package org.yellowfit.app.visit;
 import java.util.List;
 
 /**
- * The stages of a visit in the order of the conversation, each with its parts. Afterwards has none yet.
+ * The stages of a visit in the order of the conversation, each with its parts.
  */
 enum Stage {
     PLACE(Part.ANSWERS, Part.DRAWING, Part.SUN, Part.SOIL, Part.CLIMATE, Part.CARD),
     PLANTS(Part.SHORTLIST, Part.SIDE_BY_SIDE),
     PLANTING(Part.TOGETHER, Part.BED),
-    TAKE_AWAY(Part.LIST, Part.CALENDAR, Part.HANDOUT);
+    TAKE_AWAY(Part.LIST, Part.CALENDAR, Part.HANDOUT),
+    AFTERWARDS(Part.AFTERWARDS);
 
     /** One screen of a stage: where it is, and the letter that opens it. */
     enum Part {
@@ -25,7 +26,8 @@ enum Stage {
         BED("bed", "7"),
         LIST("list", "4"),
         CALENDAR("calendar", "8"),
-        HANDOUT("handout", "5");
+        HANDOUT("handout", "5"),
+        AFTERWARDS("afterwards", "9");
 
         final String path;
         final String key;

@@ -32,8 +32,8 @@ class ArchitectureTest {
             List.of("shop", "people"),
             List.of("catalogue", "climate"),
             List.of("visit"),
-            List.of("stock", "outbox"),
-            List.of("counter", "place", "plants", "planting", "takeaway", "bed", "settings"),
+            List.of("stock", "outbox", "records"),
+            List.of("counter", "place", "plants", "planting", "takeaway", "bed", "afterwards", "settings"),
             List.of("api"),
             List.of("demo"));
 

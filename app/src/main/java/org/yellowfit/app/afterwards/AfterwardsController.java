@@ -1,0 +1,214 @@
+package org.yellowfit.app.afterwards;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.records.RecordRow;
+import org.yellowfit.app.records.Records;
+import org.yellowfit.app.takeaway.PlantList;
+import org.yellowfit.app.takeaway.PlantList.Line;
+import org.yellowfit.app.visit.GrowingPlaces;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.records.LossCause;
+import org.yellowfit.core.takeoff.Spending;
+
+/** A planting looked at again: each plant answered in a few seconds. */
+@Controller
+class AfterwardsController {
+
+    private static final double DAYS_A_YEAR = 365.25;
+
+    record Row(
+            String id,
+            String botanical,
+            String cultivar,
+            String common,
+            String picture,
+            int planted,
+            String promised,
+            List<String> noted) {}
+
+    record Choice(String value, String name) {}
+
+    record LookRow(String on, String what, boolean past) {}
+
+    private final Visits visits;
+    private final PlantList list;
+    private final Records records;
+    private final LookAgain again;
+    private final CatalogueStore catalogue;
+    private final GrowingPlaces places;
+
+    AfterwardsController(
+            Visits visits,
+            PlantList list,
+            Records records,
+            LookAgain again,
+            CatalogueStore catalogue,
+            GrowingPlaces places) {
+        this.visits = visits;
+        this.list = list;
+        this.records = records;
+        this.again = again;
+        this.catalogue = catalogue;
+        this.places = places;
+    }
+
+    @GetMapping("/visits/{id}/afterwards")
+    String show(@PathVariable UUID id, Model model) {
+        return page(visits.open(id), Map.of(), Map.of(), model);
+    }
+
+    /** What is filled in is noted, all of it or nothing; a plant left blank is not. */
+    @PostMapping("/visits/{id}/afterwards")
+    String note(
+            @PathVariable UUID id,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
+        Visit visit = visits.open(id);
+        LocalDate planted = again.planted(visit);
+        Map<String, String> problems = new LinkedHashMap<>();
+        List<RecordRow> rows = new ArrayList<>();
+        for (Line line : list.of(id)) {
+            String at = line.plant().id() + ".";
+            if (isBlank(typed, at)) {
+                continue;
+            }
+            List<Problem> found = new ArrayList<>();
+            RecordRow.read(line.plant().id(), new InputReader(cells(typed, at, visit, planted, line), "", found))
+                    .ifPresent(rows::add);
+            found.forEach(problem -> problems.putIfAbsent(at + problem.field(), Refusals.say(problem)));
+        }
+        if (!problems.isEmpty()) {
+            response.setStatus(422);
+            return page(visit, typed, problems, model);
+        }
+        if (!rows.isEmpty()) {
+            records.make(placeName(visit), false, id);
+            records.put(rows, me.displayName());
+        }
+        flash.addFlashAttribute("told", List.of(Sentences.say("afterwards.noted", rows.size())));
+        return "redirect:/visits/" + id + "/afterwards";
+    }
+
+    private static boolean isBlank(Map<String, String> typed, String at) {
+        return typed.getOrDefault(at + "alive", "").isBlank()
+                && typed.getOrDefault(at + "height_m", "").isBlank()
+                && typed.getOrDefault(at + "spread_m", "").isBlank();
+    }
+
+    private static Map<String, Object> cells(
+            Map<String, String> typed, String at, Visit visit, LocalDate planted, Line line) {
+        Map<String, Object> cells = new LinkedHashMap<>();
+        for (String field : List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "browsed", "note")) {
+            cells.put(field, typed.getOrDefault(at + field, ""));
+        }
+        String day = typed.getOrDefault("date", "").isBlank() ? LocalDate.now().toString() : typed.get("date");
+        cells.put("date", day);
+        cells.put("place", placeName(visit));
+        cells.put("pot", line.pot());
+        Double sun = visit.question().site().light().sunHours();
+        cells.put("sun_hours", sun == null ? "" : String.valueOf(sun));
+        age(planted, day).ifPresent(age -> cells.put("age_years", age));
+        return cells;
+    }
+
+    private static Optional<String> age(LocalDate planted, String day) {
+        try {
+            double years = ChronoUnit.DAYS.between(planted, LocalDate.parse(day)) / DAYS_A_YEAR;
+            return Optional.of(String.valueOf(Math.round(years * 100) / 100.0));
+        } catch (java.time.DateTimeException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static String placeName(Visit visit) {
+        return visit.place().isBlank() ? visit.id().toString() : visit.place();
+    }
+
+    private String page(Visit visit, Map<String, String> typed, Map<String, String> problems, Model model) {
+        LocalDate planted = again.planted(visit);
+        LocalDate today = LocalDate.now();
+        List<Records.Kept> all = records.all();
+        double years = Math.max(0, ChronoUnit.DAYS.between(planted, today) / DAYS_A_YEAR);
+        model.addAttribute("visit", visit);
+        model.addAttribute(
+                "rows",
+                list.of(visit.id()).stream()
+                        .map(line -> row(line, visit, all, years))
+                        .toList());
+        model.addAttribute("planted", Sentences.date("date.full", planted));
+        model.addAttribute(
+                "looks",
+                again.looks(visit).stream()
+                        .map(look -> new LookRow(
+                                Sentences.date("date.full", look.on()),
+                                look.what(),
+                                look.on().isBefore(today)))
+                        .toList());
+        model.addAttribute("typed", typed);
+        model.addAttribute("problems", problems);
+        model.addAttribute("today", typed.getOrDefault("date", today.toString()));
+        model.addAttribute(
+                "causes",
+                Arrays.stream(LossCause.values())
+                        .map(cause -> new Choice(Words.of(cause), Sentences.label(cause)))
+                        .toList());
+        return "afterwards/afterwards";
+    }
+
+    private Row row(Line line, Visit visit, List<Records.Kept> all, double years) {
+        UnitSystem units = visit.units();
+        PlantGrowth growth = Spending.growth(line.plant(), line.pot());
+        List<String> noted = all.stream()
+                .filter(kept -> kept.row().plant().equals(line.plant().id())
+                        && kept.row().place().equals(placeName(visit)))
+                .map(kept -> Sentences.say(
+                        kept.row().alive() != null && !kept.row().alive() ? "afterwards.was-dead" : "afterwards.was",
+                        Sentences.date("date.short", kept.row().date()),
+                        kept.row().height() == null ? "–" : units.length(kept.row().height()),
+                        kept.row().spread() == null ? "–" : units.length(kept.row().spread())))
+                .toList();
+        return new Row(
+                line.plant().id(),
+                line.plant().botanical(),
+                line.plant().get(Traits.CULTIVAR).orElse(""),
+                line.plant().get(Traits.COMMON).orElse(""),
+                catalogue.portrait(line.plant(), places.of(visit)),
+                line.count().plants(),
+                Sentences.say(
+                        "afterwards.promised",
+                        units.length(growth.height(years).mid()),
+                        units.length(growth.spread(years).mid())),
+                noted);
+    }
+}

@@ -1,0 +1,163 @@
+package org.yellowfit.app.records;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.drawing.GrowthPicture;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.growth.PlantGrowth;
+import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.core.measure.UnitSystem;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.records.Estimate;
+
+/** Pages of records. */
+@Component
+class RecordPages {
+
+    record PlantRow(String id, String name, int rows, String height, String spread, int lost) {}
+
+    record PlaceRow(String name, boolean own, int rows, String factor) {}
+
+    record Row(long id, String place, boolean own, String date, String age, String told, String by) {}
+
+    record Page(
+            String id,
+            String botanical,
+            String cultivar,
+            String common,
+            List<String> told,
+            String heightPicture,
+            String spreadPicture,
+            List<Row> rows) {}
+
+    private final Records records;
+    private final Learnt learnt;
+    private final CatalogueStore catalogue;
+
+    RecordPages(Records records, Learnt learnt, CatalogueStore catalogue) {
+        this.records = records;
+        this.learnt = learnt;
+        this.catalogue = catalogue;
+    }
+
+    List<PlantRow> plants() {
+        Map<String, List<RecordRow>> byPlant = new LinkedHashMap<>();
+        records.all().forEach(kept -> byPlant.computeIfAbsent(kept.row().plant(), any -> new ArrayList<>())
+                .add(kept.row()));
+        Learnt.State state = learnt.now();
+        return byPlant.entrySet().stream()
+                .map(each -> new PlantRow(
+                        each.getKey(),
+                        catalogue.find(each.getKey()).map(Cultivar::name).orElse(each.getKey()),
+                        each.getValue().size(),
+                        told(state.byHeight().get(each.getKey())),
+                        told(state.bySpread().get(each.getKey())),
+                        (int) each.getValue().stream().filter(RecordRow::isLoss).count()))
+                .toList();
+    }
+
+    List<PlaceRow> places() {
+        Map<String, Integer> rows = new LinkedHashMap<>();
+        records.all().forEach(kept -> rows.merge(kept.row().place(), 1, Integer::sum));
+        Learnt.State state = learnt.now();
+        return records.places().stream()
+                .map(place -> new PlaceRow(
+                        place.name(),
+                        place.own(),
+                        rows.getOrDefault(place.name(), 0),
+                        told(state.places().get(place.name()))))
+                .toList();
+    }
+
+    private static String told(Estimate factor) {
+        return factor == null
+                ? "–"
+                : Sentences.say(
+                        "records.factor",
+                        Numbers.rounded(factor.value(), 2),
+                        Numbers.rounded(factor.low(), 2),
+                        Numbers.rounded(factor.high(), 2));
+    }
+
+    Page of(Cultivar plant) {
+        List<Records.Kept> rows = records.of(plant.id());
+        Learnt.State state = learnt.now();
+        Cultivar label = catalogue.label(plant.id()).orElse(plant);
+        PlantGrowth growth = PlantGrowth.of(label);
+        UnitSystem units = UnitSystem.METRIC;
+        return new Page(
+                plant.id(),
+                plant.botanical(),
+                plant.get(Traits.CULTIVAR).orElse(""),
+                plant.get(Traits.COMMON).orElse(""),
+                learnt.told(plant.id(), units),
+                GrowthPicture.svg(
+                        growth::height,
+                        state.byHeight().get(plant.id()),
+                        dots(rows, true),
+                        Sentences.say("picture.height-measured", plant.name()),
+                        units),
+                GrowthPicture.svg(
+                        growth::spread,
+                        state.bySpread().get(plant.id()),
+                        dots(rows, false),
+                        Sentences.say("picture.spread-measured", plant.name()),
+                        units),
+                rows.stream().map(RecordPages::row).toList());
+    }
+
+    private static List<GrowthPicture.Dot> dots(List<Records.Kept> rows, boolean height) {
+        List<GrowthPicture.Dot> dots = new ArrayList<>();
+        for (Records.Kept kept : rows) {
+            Double metres = height ? kept.row().height() : kept.row().spread();
+            if (metres != null && kept.row().age() != null) {
+                dots.add(new GrowthPicture.Dot(
+                        kept.row().age(),
+                        metres,
+                        kept.row().place() + ", " + kept.row().date()));
+            }
+        }
+        return dots;
+    }
+
+    private static Row row(Records.Kept kept) {
+        RecordRow row = kept.row();
+        List<String> told = new ArrayList<>();
+        size(row.height(), "records.high").ifPresent(told::add);
+        size(row.flowerHeight(), "records.high-in-flower").ifPresent(told::add);
+        size(row.spread(), "records.wide").ifPresent(told::add);
+        if (row.isLoss()) {
+            told.add(
+                    row.cause() == null
+                            ? Sentences.say("records.dead")
+                            : Sentences.say("records.dead-of", Sentences.label(row.cause())));
+        }
+        if (row.firstBloom() != null) {
+            told.add(Sentences.say("records.first-bloom", Sentences.date("date.day", row.firstBloom())));
+        }
+        if (Boolean.TRUE.equals(row.browsed())) {
+            told.add(Sentences.say("records.browsed"));
+        }
+        if (!row.note().isEmpty()) {
+            told.add(row.note());
+        }
+        return new Row(
+                kept.id(),
+                row.place(),
+                kept.ownPlace(),
+                Sentences.date("date.short", row.date()),
+                row.age() == null ? "" : Numbers.rounded(row.age(), 1),
+                String.join("; ", told),
+                kept.by());
+    }
+
+    private static Optional<String> size(Double metres, String key) {
+        return metres == null ? Optional.empty() : Optional.of(Sentences.say(key, UnitSystem.METRIC.length(metres)));
+    }
+}

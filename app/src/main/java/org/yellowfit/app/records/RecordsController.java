@@ -1,0 +1,199 @@
+package org.yellowfit.app.records;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.ImportReport;
+import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.web.NotFound;
+import org.yellowfit.app.words.Refusals;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.InputReader;
+import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.Words;
+import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.records.LossCause;
+
+/** Records: by plant and by place, noted in the yard in a few seconds, in and out as a file. */
+@Controller
+class RecordsController {
+
+    private static final int LARGEST_FILE = 20 * 1024 * 1024;
+    private static final int PROBLEMS_SHOWN = 200;
+    /** A plant that is this much smaller than it was is asked about. */
+    private static final double SHRUNK = 0.6;
+    /** So many times the size it should have: probably a slip of the pen. */
+    private static final double FAR_OFF = 4;
+
+    record CauseChoice(String value, String name) {}
+
+    private final Records records;
+    private final RecordPages pages;
+    private final RecordFile file;
+    private final CatalogueStore catalogue;
+
+    RecordsController(Records records, RecordPages pages, RecordFile file, CatalogueStore catalogue) {
+        this.records = records;
+        this.pages = pages;
+        this.file = file;
+        this.catalogue = catalogue;
+    }
+
+    @GetMapping("/records")
+    String show(Model model) {
+        model.addAttribute("plants", pages.plants());
+        model.addAttribute("places", pages.places());
+        model.addAttribute("used", records.areUsed());
+        return "records/records";
+    }
+
+    @GetMapping("/records/plants/{id}")
+    String plant(@PathVariable String id, Model model) {
+        return page(known(id), new LinkedHashMap<>(), Map.of(), "", model);
+    }
+
+    /** What was seen in the yard. What is hard to believe is asked about once, and taken when it is sent again. */
+    @PostMapping("/records/plants/{id}")
+    String note(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @AuthenticationPrincipal SignedIn me,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes flash) {
+        Cultivar plant = known(id);
+        List<Problem> problems = new ArrayList<>();
+        Optional<RecordRow> row = RecordRow.read(id, new InputReader(typed, "", problems));
+        if (row.isEmpty()) {
+            Map<String, String> told = new LinkedHashMap<>();
+            problems.forEach(problem -> told.putIfAbsent(problem.field(), Refusals.say(problem)));
+            response.setStatus(422);
+            return page(plant, typed, told, "", model);
+        }
+        Optional<String> doubt = "true".equals(typed.get("sure")) ? Optional.empty() : doubt(plant, row.get());
+        if (doubt.isPresent()) {
+            response.setStatus(422);
+            return page(plant, typed, Map.of(), doubt.get(), model);
+        }
+        records.put(List.of(row.get()), me.displayName());
+        flash.addFlashAttribute("told", List.of(Sentences.say("records.noted", plant.name(), row.get().place())));
+        return "redirect:/records/plants/" + id;
+    }
+
+    /** A measurement ten times too large, or a plant that shrank. */
+    private Optional<String> doubt(Cultivar plant, RecordRow row) {
+        if (row.height() != null && row.age() != null && row.age() > 0) {
+            double predicted = Learnt.growth(catalogue.label(plant.id()).orElse(plant), row)
+                    .height(row.age())
+                    .mid();
+            if (row.height() > predicted * FAR_OFF || row.height() < predicted / FAR_OFF) {
+                return Optional.of(Sentences.say(
+                        "records.far-off", row.height() + " m", Math.round(predicted * 100) / 100.0 + " m"));
+            }
+        }
+        return records.of(plant.id()).stream()
+                .map(Records.Kept::row)
+                .filter(before -> before.place().equals(row.place())
+                        && before.date().isBefore(row.date())
+                        && before.height() != null
+                        && row.height() != null
+                        && !row.isLoss()
+                        && row.height() < before.height() * SHRUNK)
+                .findFirst()
+                .map(before -> Sentences.say(
+                        "records.shrank",
+                        before.height() + " m",
+                        Sentences.date("date.short", before.date()),
+                        row.height() + " m"));
+    }
+
+    @PostMapping("/records/{record}/away")
+    String away(@PathVariable long record, @RequestParam(defaultValue = "") String plant, RedirectAttributes flash) {
+        boolean gone = records.remove(record);
+        flash.addFlashAttribute(
+                "told", List.of(Sentences.say(gone ? "records.taken-out" : "records.gone-already")));
+        return catalogue.label(plant).isPresent() ? "redirect:/records/plants/" + plant : "redirect:/records";
+    }
+
+    /** With the shop's own records, or the label alone. */
+    @PostMapping("/records/used")
+    String use(@RequestParam boolean used) {
+        records.use(used);
+        return "redirect:/records";
+    }
+
+    @GetMapping("/records/records.csv")
+    ResponseEntity<String> csv() {
+        return ResponseEntity.ok()
+                .header("Content-Type", "text/csv; charset=UTF-8")
+                .header("Content-Disposition", "attachment; filename=\"records.csv\"")
+                .body(file.csv());
+    }
+
+    @PostMapping("/records/import")
+    String bringIn(
+            @RequestParam(name = "file", required = false) MultipartFile sent,
+            @RequestParam(defaultValue = "false") boolean keepGood,
+            @AuthenticationPrincipal SignedIn me,
+            RedirectAttributes flash)
+            throws IOException {
+        if (sent == null || sent.isEmpty() || sent.getSize() > LARGEST_FILE) {
+            boolean none = sent == null || sent.isEmpty();
+            flash.addFlashAttribute("problem", Sentences.say(none ? "yard.no-file" : "told.list-too-large"));
+            return "redirect:/records";
+        }
+        ImportReport report =
+                file.read(new String(sent.getBytes(), StandardCharsets.UTF_8), false, keepGood, me.displayName());
+        flash.addFlashAttribute(
+                report.stored() ? "taken" : "problem",
+                Sentences.say(
+                        report.stored() ? "yard.taken" : "yard.refused",
+                        Fact.of("counted.rows", report.stored() ? report.changed() : report.rejected())));
+        flash.addFlashAttribute(
+                "lines", report.problems().stream().limit(PROBLEMS_SHOWN).toList());
+        return "redirect:/records";
+    }
+
+    private Cultivar known(String id) {
+        return catalogue
+                .find(id)
+                .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
+    }
+
+    private String page(
+            Cultivar plant, Map<String, String> typed, Map<String, String> problems, String doubt, Model model) {
+        Map<String, String> shown = new LinkedHashMap<>(typed);
+        shown.putIfAbsent("date", LocalDate.now().toString());
+        model.addAttribute("p", pages.of(plant));
+        model.addAttribute("typed", shown);
+        model.addAttribute("problems", problems);
+        model.addAttribute("doubt", doubt);
+        model.addAttribute(
+                "causes",
+                Arrays.stream(LossCause.values())
+                        .map(cause -> new CauseChoice(Words.of(cause), Sentences.label(cause)))
+                        .toList());
+        model.addAttribute(
+                "placeNames", records.places().stream().map(Records.Place::name).toList());
+        return "records/plant";
+    }
+}
