@@ -43,6 +43,8 @@ import org.yellowfit.core.takeoff.Spending;
 class AfterwardsController {
 
     private static final double DAYS_A_YEAR = 365.25;
+    /** Fields that stand beside each plant; the others are said at the day. */
+    private static final List<String> SHOWN = List.of("alive", "cause", "height_m", "spread_m", "note");
 
     record Row(
             String id,
@@ -106,7 +108,8 @@ class AfterwardsController {
             List<Problem> found = new ArrayList<>();
             RecordRow.read(line.plant().id(), new InputReader(cells(typed, at, visit, planted, line), "", found))
                     .ifPresent(rows::add);
-            found.forEach(problem -> problems.putIfAbsent(at + problem.field(), Refusals.say(problem)));
+            found.forEach(problem -> problems.putIfAbsent(
+                    SHOWN.contains(problem.field()) ? at + problem.field() : "date", atItsField(problem, planted)));
         }
         if (!problems.isEmpty()) {
             response.setStatus(422);
@@ -118,6 +121,13 @@ class AfterwardsController {
         }
         flash.addFlashAttribute("told", List.of(Sentences.say("afterwards.noted", rows.size())));
         return "redirect:/visits/" + id + "/afterwards";
+    }
+
+    /** An age below nothing is a day before the planting. */
+    private static String atItsField(Problem problem, LocalDate planted) {
+        return problem.field().equals("age_years")
+                ? Sentences.say("afterwards.before-planting", Sentences.date("date.full", planted))
+                : Refusals.say(problem);
     }
 
     private static boolean isBlank(Map<String, String> typed, String at) {
@@ -195,8 +205,12 @@ class AfterwardsController {
                 .map(kept -> Sentences.say(
                         kept.row().alive() != null && !kept.row().alive() ? "afterwards.was-dead" : "afterwards.was",
                         Sentences.date("date.short", kept.row().date()),
-                        kept.row().height() == null ? "–" : units.length(kept.row().height()),
-                        kept.row().spread() == null ? "–" : units.length(kept.row().spread())))
+                        kept.row().height() == null
+                                ? "–"
+                                : units.length(kept.row().height()),
+                        kept.row().spread() == null
+                                ? "–"
+                                : units.length(kept.row().spread())))
                 .toList();
         return new Row(
                 line.plant().id(),

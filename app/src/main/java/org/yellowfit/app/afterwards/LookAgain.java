@@ -30,6 +30,7 @@ class LookAgain implements FollowUps {
     private static final double AUTUMN_DAY = 258;
     private static final int AUTUMNS = 3;
     private static final int SETTLED_DAYS = 56;
+    private static final int HALF_A_YEAR = 180;
 
     /** One promised day. */
     record Look(LocalDate on, String what) {}
@@ -50,9 +51,8 @@ class LookAgain implements FollowUps {
     LocalDate planted(Visit visit) {
         return visit.answers()
                 .get(VisitFields.site(SiteFields.PLANTING_DATE))
-                .orElseGet(() -> visit.changedAt()
-                        .atZone(ZoneId.systemDefault())
-                        .toLocalDate());
+                .orElseGet(
+                        () -> visit.changedAt().atZone(ZoneId.systemDefault()).toLocalDate());
     }
 
     List<Look> looks(Visit visit) {
@@ -66,7 +66,7 @@ class LookAgain implements FollowUps {
         for (int autumn = 1; autumn <= AUTUMNS; autumn++) {
             LocalDate day = next(from, seasons, AUTUMN_DAY).orElseThrow();
             looks.add(new Look(day, Sentences.say(autumn == 1 ? "look.autumn" : "look.later", autumn)));
-            from = day.plusDays(1);
+            from = day.plusDays(HALF_A_YEAR);
         }
         looks.sort(Comparator.comparing(Look::on));
         return looks;
@@ -99,8 +99,8 @@ class LookAgain implements FollowUps {
             List<LocalDate> noted = noted(visit, all, known);
             dueNow(visit, noted)
                     .filter(look -> !list.of(visit.id()).isEmpty())
-                    .ifPresent(look -> due.add(new Due(
-                            visit.id(), visit.place(), look.what(), Sentences.date("date.day", look.on()))));
+                    .ifPresent(look -> due.add(
+                            new Due(visit.id(), visit.place(), look.what(), Sentences.date("date.day", look.on()))));
         }
         return due;
     }

@@ -49,17 +49,16 @@ class SeasonController {
 
     @GetMapping("/season")
     String show(@RequestParam(defaultValue = "") String year, Model model) {
-        List<RecordRow> all =
-                records.all().stream().map(Records.Kept::row).toList();
-        TreeSet<Integer> years = all.stream()
-                .map(row -> row.date().getYear())
-                .collect(Collectors.toCollection(TreeSet::new));
+        List<RecordRow> all = records.all().stream().map(Records.Kept::row).toList();
+        TreeSet<Integer> years =
+                all.stream().map(row -> row.date().getYear()).collect(Collectors.toCollection(TreeSet::new));
         int shown = year.matches("\\d{4}") && years.contains(Integer.valueOf(year))
                 ? Integer.parseInt(year)
                 : years.isEmpty() ? 0 : years.last();
         List<RecordRow> rows =
                 all.stream().filter(row -> row.date().getYear() == shown).toList();
-        List<RecordRow> lost = rows.stream().filter(row -> Boolean.FALSE.equals(row.alive())).toList();
+        List<RecordRow> lost =
+                rows.stream().filter(row -> Boolean.FALSE.equals(row.alive())).toList();
         model.addAttribute("years", years.descendingSet());
         model.addAttribute("year", shown);
         model.addAttribute("looked", rows.size());

@@ -107,7 +107,9 @@ class RecordsApi {
         return new CalibratedJson(
                 factors(calibration.plants()),
                 factors(calibration.places()),
-                asked.stream().map(each -> predicted(calibration, each[0], each[1])).toList(),
+                asked.stream()
+                        .map(each -> predicted(calibration, each[0], each[1]))
+                        .toList(),
                 request.get("winters") == null ? null : shifts(winters));
     }
 
@@ -149,10 +151,7 @@ class RecordsApi {
 
     /** The rows of a list of objects; those that are wrong are noted and left out. */
     private static <T> List<T> rows(
-            Map<String, Object> request,
-            String field,
-            List<Problem> problems,
-            Function<InputReader, T> read) {
+            Map<String, Object> request, String field, List<Problem> problems, Function<InputReader, T> read) {
         Object value = request.get(field);
         if (value == null) {
             return List.of();
@@ -162,7 +161,8 @@ class RecordsApi {
             return List.of();
         }
         if (list.size() > MOST_OBSERVATIONS) {
-            problems.add(new Problem(field, "At most %s are taken at once; here are %s.", MOST_OBSERVATIONS, list.size()));
+            problems.add(
+                    new Problem(field, "At most %s are taken at once; here are %s.", MOST_OBSERVATIONS, list.size()));
             return List.of();
         }
         List<T> rows = new ArrayList<>(list.size());
@@ -192,10 +192,7 @@ class RecordsApi {
     @Operation(
             summary = "Bring in records.csv",
             description = "All or nothing, unless keepGood; dryRun tells what would change.")
-    @PostMapping(
-            value = "/records/import",
-            consumes = MediaType.ALL_VALUE,
-            produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(value = "/records/import", consumes = MediaType.ALL_VALUE, produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<ImportReport> read(
             @RequestParam(defaultValue = "false") boolean dryRun,
             @RequestParam(defaultValue = "false") boolean keepGood,

@@ -34,9 +34,7 @@ public class RecordClaims {
         }
         long version = store.nextVersion();
         new NamedParameterJdbcTemplate(jdbc)
-                .update(
-                        "delete from claim where of_record and cultivar_id in (:plants)",
-                        Map.of("plants", plants));
+                .update("delete from claim where of_record and cultivar_id in (:plants)", Map.of("plants", plants));
         jdbc.batchUpdate(
                 "insert into claim (cultivar_id, trait, value, source, source_kind, at_age_years, place, of_record)"
                         + " values (?, ?, ?, ?, ?, ?, ?, true) on conflict do nothing",

@@ -37,16 +37,16 @@ class DemoVisits {
                 "Finished. Planted in spring three years ago.",
                 "zone=6b sunHours=5.5 sunBias=even texture=loam drainage=good ph=6.4 moisture=3 depthM=2.2 lengthM=5 children=no pets=yes deer=some plantingDate=2023-04-20",
                 "jobs=middle bloomMonths=6|7|8|9",
-                List.of("spiraea-oarlock", "nepeta-sail-needle"),
+                List.of("spiraea-ember-shovel", "nepeta-long-splice"),
                 true);
         list.add(
                 cottage.id(),
                 List.of(
-                        "spiraea-oarlock",
-                        "nepeta-sail-needle",
-                        "echinacea-tin-tambour",
-                        "geranium-keelson",
-                        "lavandula-drawer-sachet"));
+                        "spiraea-ember-shovel",
+                        "nepeta-long-splice",
+                        "rudbeckia-brass-winch",
+                        "hydrangea-slipway-light",
+                        "perovskia-rain-gauge"));
         records.make(cottage.place(), false, cottage.id());
         visit(
                 "The upland cottage",

@@ -44,7 +44,8 @@ public final class GrowthPicture {
             DoubleFunction<Grown> label, Estimate factor, List<Dot> dots, String what, UnitSystem units) {
         double years = Math.max(10, dots.stream().mapToDouble(Dot::years).max().orElse(0) * 1.1);
         double high = label.apply(years).high() * Math.max(1, factor == null ? 1 : factor.high());
-        double most = 1.08 * Math.max(high, dots.stream().mapToDouble(Dot::metres).max().orElse(0));
+        double most = 1.08
+                * Math.max(high, dots.stream().mapToDouble(Dot::metres).max().orElse(0));
         return new GrowthPicture(years, most, units).drawn(label, factor, dots, what);
     }
 
@@ -53,7 +54,10 @@ public final class GrowthPicture {
         band("range", at -> label.apply(at).low(), at -> label.apply(at).high());
         line("label", at -> label.apply(at).mid());
         if (factor != null) {
-            band("interval", at -> label.apply(at).mid() * factor.low(), at -> label.apply(at).mid() * factor.high());
+            band(
+                    "interval",
+                    at -> label.apply(at).mid() * factor.low(),
+                    at -> label.apply(at).mid() * factor.high());
             line("own", at -> label.apply(at).mid() * factor.value());
         }
         for (Dot dot : dots) {

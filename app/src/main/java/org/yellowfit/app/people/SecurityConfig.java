@@ -144,7 +144,13 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/settings/**")
                         .hasRole("MANAGER")
-                        .requestMatchers(HttpMethod.POST, "/catalogue/**", "/stations/**", "/yard/**", "/records/used", "/records/import")
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/catalogue/**",
+                                "/stations/**",
+                                "/yard/**",
+                                "/records/used",
+                                "/records/import")
                         .hasRole("BUYER")
                         .anyRequest()
                         .hasRole("ADVISOR"))

@@ -64,11 +64,7 @@ class ShortlistPages {
     private final OwnRecords records;
 
     ShortlistPages(
-            CatalogueStore store,
-            GrowingPlaces growingPlaces,
-            Fragments fragments,
-            Meters meters,
-            OwnRecords records) {
+            CatalogueStore store, GrowingPlaces growingPlaces, Fragments fragments, Meters meters, OwnRecords records) {
         this.records = records;
         this.meters = meters;
         this.fragments = fragments;
@@ -229,7 +225,8 @@ class ShortlistPages {
 
     /** What the rules add, and what the shop has lost it to: “we lost four of five”. */
     private static List<String> notes(Candidate candidate, Map<String, List<String>> losses, UnitSystem units) {
-        List<String> notes = new ArrayList<>(losses.getOrDefault(candidate.plant().id(), List.of()));
+        List<String> notes =
+                new ArrayList<>(losses.getOrDefault(candidate.plant().id(), List.of()));
         notes.addAll(Sentences.each(candidate.notes(), units));
         return notes;
     }

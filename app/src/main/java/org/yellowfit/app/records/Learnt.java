@@ -110,7 +110,8 @@ class Learnt implements OwnRecords {
                 wide.plants(),
                 high.places(),
                 places.entrySet().stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, each -> each.getValue().size())),
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, each -> each.getValue().size())),
                 losses(rows),
                 hardiness(rows));
     }
@@ -145,7 +146,8 @@ class Learnt implements OwnRecords {
                 if (places.contains(row.place())) {
                     stood.computeIfAbsent(row.plant(), any -> new HashSet<>()).add(row.place());
                     if (row.isLoss() && row.cause() == cause) {
-                        lost.computeIfAbsent(row.plant(), any -> new HashSet<>()).add(row.place());
+                        lost.computeIfAbsent(row.plant(), any -> new HashSet<>())
+                                .add(row.place());
                     }
                 }
             }
@@ -157,18 +159,21 @@ class Learnt implements OwnRecords {
 
     /** J5: the winters each plant came through, and the one it died of, by the shop's station. */
     private Map<String, Estimate> hardiness(List<Records.Kept> rows) {
-        List<Winter> winters =
-                stations.usual().map(Station::climate).map(climate -> climate.winters()).orElse(List.of());
+        List<Winter> winters = stations.usual()
+                .map(Station::climate)
+                .map(climate -> climate.winters())
+                .orElse(List.of());
         Map<String, List<HardinessCalibration.Winter>> seen = new LinkedHashMap<>();
         Map<List<String>, List<RecordRow>> courses = rows.stream()
                 .map(Records.Kept::row)
                 .collect(Collectors.groupingBy(
                         row -> List.of(row.plant(), row.place()), LinkedHashMap::new, Collectors.toList()));
-        courses.values().forEach(course -> catalogue
-                .label(course.get(0).plant())
-                .flatMap(plant -> plant.get(Traits.ZONE_MIN))
-                .ifPresent(coldest -> seen.computeIfAbsent(course.get(0).plant(), any -> new ArrayList<>())
-                        .addAll(through(course, winters, coldest))));
+        courses.values()
+                .forEach(course -> catalogue
+                        .label(course.get(0).plant())
+                        .flatMap(plant -> plant.get(Traits.ZONE_MIN))
+                        .ifPresent(coldest -> seen.computeIfAbsent(course.get(0).plant(), any -> new ArrayList<>())
+                                .addAll(through(course, winters, coldest))));
         Map<String, Estimate> shifts = new LinkedHashMap<>();
         seen.forEach((plant, of) -> {
             if (!of.isEmpty()) {
@@ -180,9 +185,8 @@ class Learnt implements OwnRecords {
 
     private static List<HardinessCalibration.Winter> through(
             List<RecordRow> course, List<Winter> winters, HardinessZone coldest) {
-        List<RecordRow> inOrder = course.stream()
-                .sorted(Comparator.comparing(RecordRow::date))
-                .toList();
+        List<RecordRow> inOrder =
+                course.stream().sorted(Comparator.comparing(RecordRow::date)).toList();
         RecordRow first = inOrder.get(0);
         LocalDate from =
                 first.age() == null ? first.date() : first.date().minusDays(Math.round(first.age() * DAYS_A_YEAR));
@@ -245,8 +249,7 @@ class Learnt implements OwnRecords {
                 Numbers.rounded(factor.low(), 2),
                 Numbers.rounded(factor.high(), 2),
                 Fact.of("record.measurements", factor.n()),
-                Fact.of(
-                        "record.places", state.placesOf().getOrDefault(plant, 1))));
+                Fact.of("record.places", state.placesOf().getOrDefault(plant, 1))));
     }
 
     @Override

@@ -79,8 +79,8 @@ public class RecordFile {
             if (found.isEmpty()) {
                 read.ifPresent(each -> good.put(key(each), each));
             } else {
-                found.forEach(problem ->
-                        problems.add(new RowProblem(row.line(), problem.field(), Refusals.say(problem))));
+                found.forEach(
+                        problem -> problems.add(new RowProblem(row.line(), problem.field(), Refusals.say(problem))));
                 toMend.add(row, found);
             }
         }
@@ -95,7 +95,9 @@ public class RecordFile {
         }
         return new ImportReport(
                 good.size(),
-                (int) changed.stream().filter(row -> !before.containsKey(key(row))).count(),
+                (int) changed.stream()
+                        .filter(row -> !before.containsKey(key(row)))
+                        .count(),
                 changed.size(),
                 toMend.count(),
                 table.header().stream()

@@ -48,8 +48,9 @@ class RecordPages {
 
     List<PlantRow> plants() {
         Map<String, List<RecordRow>> byPlant = new LinkedHashMap<>();
-        records.all().forEach(kept -> byPlant.computeIfAbsent(kept.row().plant(), any -> new ArrayList<>())
-                .add(kept.row()));
+        records.all()
+                .forEach(kept -> byPlant.computeIfAbsent(kept.row().plant(), any -> new ArrayList<>())
+                        .add(kept.row()));
         Learnt.State state = learnt.now();
         return byPlant.entrySet().stream()
                 .map(each -> new PlantRow(

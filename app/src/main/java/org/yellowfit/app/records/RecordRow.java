@@ -127,7 +127,7 @@ public record RecordRow(
 
     private static String shorter(String text, int most) {
         if (text.length() > most) {
-            throw new Refused("This is %s characters long; at most %s are kept.", text.length(), most);
+            throw new Refused("This is %d characters long; at most %d are kept.", text.length(), most);
         }
         return text;
     }

@@ -76,8 +76,8 @@ public class Records {
     public List<Place> places() {
         return jdbc.query(
                 "select id, name, own, visit_id from record_place where shop_id = ? order by own desc, name",
-                (row, at) -> new Place(
-                        row.getLong(1), row.getString(2), row.getBoolean(3), row.getObject(4, UUID.class)),
+                (row, at) ->
+                        new Place(row.getLong(1), row.getString(2), row.getBoolean(3), row.getObject(4, UUID.class)),
                 shop.id());
     }
 
@@ -192,8 +192,7 @@ public class Records {
     }
 
     /** A customer's place is not named among the claims. */
-    private static Claim claim(
-            Kept kept, Trait<Interval> trait, double metres) {
+    private static Claim claim(Kept kept, Trait<Interval> trait, double metres) {
         return new Claim(
                 kept.row().plant(),
                 trait,

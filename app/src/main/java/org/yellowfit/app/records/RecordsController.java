@@ -95,7 +95,9 @@ class RecordsController {
             return page(plant, typed, Map.of(), doubt.get(), model);
         }
         records.put(List.of(row.get()), me.displayName());
-        flash.addFlashAttribute("told", List.of(Sentences.say("records.noted", plant.name(), row.get().place())));
+        flash.addFlashAttribute(
+                "told",
+                List.of(Sentences.say("records.noted", plant.name(), row.get().place())));
         return "redirect:/records/plants/" + id;
     }
 
@@ -129,8 +131,7 @@ class RecordsController {
     @PostMapping("/records/{record}/away")
     String away(@PathVariable long record, @RequestParam(defaultValue = "") String plant, RedirectAttributes flash) {
         boolean gone = records.remove(record);
-        flash.addFlashAttribute(
-                "told", List.of(Sentences.say(gone ? "records.taken-out" : "records.gone-already")));
+        flash.addFlashAttribute("told", List.of(Sentences.say(gone ? "records.taken-out" : "records.gone-already")));
         return catalogue.label(plant).isPresent() ? "redirect:/records/plants/" + plant : "redirect:/records";
     }
 

@@ -164,7 +164,7 @@ class HandoutLinks {
             throw InvalidInput.at("said", "Write your question first.");
         }
         if (said.length() > LONGEST) {
-            throw InvalidInput.at("said", "This is %s characters long; at most %s are kept.", said.length(), LONGEST);
+            throw InvalidInput.at("said", "This is %d characters long; at most %d are kept.", said.length(), LONGEST);
         }
         Integer waiting = jdbc.queryForObject(
                 "select count(*) from customer_word where visit_id = ? and seen_at is null",

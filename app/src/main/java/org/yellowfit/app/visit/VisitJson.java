@@ -203,7 +203,7 @@ public final class VisitJson {
         for (String name : List.of("place", "customer", "note")) {
             int most = name.equals("note") ? VisitFields.LONGEST_NOTE : VisitFields.LONGEST_NAME;
             if (given.get(name) instanceof String text && text.length() > most) {
-                in.problem(name, "This is %s characters long; at most %s are kept.", text.length(), most);
+                in.problem(name, "This is %d characters long; at most %d are kept.", text.length(), most);
             }
         }
     }

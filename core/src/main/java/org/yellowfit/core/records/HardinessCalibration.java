@@ -45,8 +45,7 @@ public final class HardinessCalibration {
             sum += weight[i];
             mean += weight[i] * at(i);
         }
-        return new Estimate(
-                mean / sum, quantile(weight, sum, TAIL), quantile(weight, sum, 1 - TAIL), winters.size());
+        return new Estimate(mean / sum, quantile(weight, sum, TAIL), quantile(weight, sum, 1 - TAIL), winters.size());
     }
 
     /** Chance of living through a winter with so many half-zones to spare. */

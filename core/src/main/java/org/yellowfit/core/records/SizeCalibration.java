@@ -108,8 +108,7 @@ public final class SizeCalibration {
         Side place = places.getOrDefault(placeName, unseen(false));
         double covariance = plant.part != null && plant.part == place.part ? plant.part.covariance(plant, place) : 0;
         int together = plant.with.getOrDefault(place, 0);
-        return Estimate.factor(
-                plant.mean + place.mean, plant.variance + place.variance + 2 * covariance, together);
+        return Estimate.factor(plant.mean + place.mean, plant.variance + place.variance + 2 * covariance, together);
     }
 
     private static Side unseen(boolean isPlant) {

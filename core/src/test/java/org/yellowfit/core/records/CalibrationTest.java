@@ -201,7 +201,8 @@ class CalibrationTest {
         both.addAll(one);
         assertThat(SizeCalibration.of(both).plants().get("a"))
                 .isEqualTo(SizeCalibration.of(one).plants().get("a"));
-        Set<String> names = new LinkedHashSet<>(SizeCalibration.of(both).plants().keySet());
+        Set<String> names =
+                new LinkedHashSet<>(SizeCalibration.of(both).plants().keySet());
         assertThat(names).containsExactly("c", "a", "b");
     }
 
@@ -261,7 +262,13 @@ class CalibrationTest {
 
     /** J6 by hand. */
     @ParameterizedTest(name = "{1} of {0}: {2}, warns {3}")
-    @CsvSource({"0, 0, 0.1, false", "2, 2, 0.25, false", "3, 2, 0.230769, false", "5, 4, 0.333333, true", "40, 10, 0.22, false"})
+    @CsvSource({
+        "0, 0, 0.1, false",
+        "2, 2, 0.25, false",
+        "3, 2, 0.230769, false",
+        "5, 4, 0.333333, true",
+        "40, 10, 0.22, false"
+    })
     void lossesWarnFromAQuarterOn(int plants, int lost, double mean, boolean warns) {
         LossRate rate = new LossRate(plants, lost);
         assertThat(rate.mean()).isEqualTo(mean, within(1e-6));

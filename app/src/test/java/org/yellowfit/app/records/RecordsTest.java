@@ -1,0 +1,247 @@
+package org.yellowfit.app.records;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.yellowfit.app.Screens.text;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.Screens;
+import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.Traits;
+import tools.jackson.databind.JsonNode;
+
+/** Records: noted, brought in, learnt from, forgotten with the customer and kept without. */
+@ExtendWith(RunningApp.class)
+class RecordsTest {
+
+    private static final String IMPORT = "/api/v1/records/import";
+    private static final String HEAD = "plant,place,date,age_years,height_m,flower_height_m,spread_m,first_bloom,"
+            + "last_bloom,alive,cause,browsed,pot,sun_hours,note\n";
+
+    private static Map<String, String> form(String... fields) {
+        Map<String, String> form =
+                new HashMap<>(Map.of("place", "Test row", "date", "2026-09-10", "alive", "yes", "age_years", "3"));
+        for (int i = 0; i < fields.length; i += 2) {
+            form.put(fields[i], fields[i + 1]);
+        }
+        return form;
+    }
+
+    @Test
+    void theSameFileTwiceChangesNothingAndComesBackAsItWent(RunningApp app) {
+        String row =
+                "calluna-peat-stack,File row,2025-09-10,2.4,0.31,,0.7,2025-06-02,2025-07-20,yes,,no,1 l,5.5,a note\r\n";
+        assertThat(app.post(IMPORT, "text/csv", HEAD + row).status()).isEqualTo(200);
+        JsonNode again = app.post(IMPORT, "text/csv", HEAD + row).json();
+        assertThat(again.get("changed").asInt()).isZero();
+        String out = app.get("/api/v1/records.csv").body();
+        assertThat(out).startsWith(HEAD.strip()).contains(row);
+        assertThat(app.post(IMPORT, "text/csv", out).json().get("changed").asInt())
+                .isZero();
+        assertThat(app.get("/api/v1/records.csv").body()).isEqualTo(out);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "nobody,A row,2025-09-10,2,0.3,,,,,yes,,,,, | plant",
+                "calluna-peat-stack,,2025-09-10,2,0.3,,,,,yes,,,,, | place",
+                "calluna-peat-stack,A row,soon,2,0.3,,,,,yes,,,,, | date",
+                "calluna-peat-stack,A row,2999-01-01,2,0.3,,,,,yes,,,,, | date",
+                "calluna-peat-stack,A row,2025-09-10,-2,0.3,,,,,yes,,,,, | age_years",
+                "calluna-peat-stack,A row,2025-09-10,2,0,,,,,yes,,,,, | height_m",
+                "calluna-peat-stack,A row,2025-09-10,2,30 in,,,,,yes,,,,, | height_m",
+                "calluna-peat-stack,A row,2025-09-10,2,0.3,,-1,,,yes,,,,, | spread_m",
+                "calluna-peat-stack,A row,2025-09-10,2,0.3,,,2025-07-01,2025-06-01,yes,,,,, | last_bloom",
+                "calluna-peat-stack,A row,2025-09-10,1,0.3,,,2020-07-01,,yes,,,,, | first_bloom",
+                "calluna-peat-stack,A row,2025-09-10,2,,,,,,maybe,,,,, | alive",
+                "calluna-peat-stack,A row,2025-09-10,2,,,,,,no,lightning,,,, | cause",
+                "calluna-peat-stack,A row,2025-09-10,2,,,,,,yes,winter,,,, | cause",
+                "calluna-peat-stack,A row,2025-09-10,2,0.3,,,,,yes,,,,25, | sun_hours",
+            })
+    void oneWrongRowAndNothingIsTaken(String row, String column, RunningApp app) {
+        String before = app.get("/api/v1/records.csv").body();
+        RunningApp.Answer answer = app.post(IMPORT, "text/csv", HEAD + row + "\n");
+        assertThat(answer.status()).isEqualTo(422);
+        JsonNode problem = answer.json().get("problems").get(0);
+        assertThat(problem.get("line").asInt()).isEqualTo(2);
+        assertThat(problem.get("column").asString()).isEqualTo(column);
+        assertThat(app.get("/api/v1/records.csv").body()).isEqualTo(before);
+    }
+
+    /** What is measured moves what the program reckons with, the label stays beside, and can be had alone. */
+    @Test
+    void whatIsMeasuredCountsAtOnceAndTheLabelCanBeHadAlone(RunningApp app) {
+        String plant = "cordyline-signal-mast";
+        double labelled = height(app, plant);
+        Screens buyer = Screens.of(app).as(Screens.MANAGER);
+        for (int year = 3; year <= 6; year++) {
+            double predicted = app.post("/api/v1/growth", "{\"id\":\"" + plant + "\",\"years\":[" + year + "]}")
+                    .json()
+                    .get("years")
+                    .get(0)
+                    .get("height")
+                    .get("mid")
+                    .asDouble();
+            assertThat(buyer.post(
+                            "/records/plants/" + plant,
+                            form(
+                                    "age_years",
+                                    String.valueOf(year),
+                                    "date",
+                                    "202" + year + "-09-01",
+                                    "height_m",
+                                    String.valueOf(Math.round(predicted * 140) / 100.0),
+                                    "sure",
+                                    "true")))
+                    .hasStatus3xxRedirection();
+        }
+        double learnt = height(app, plant);
+        assertThat(learnt).isGreaterThan(labelled * 1.15);
+        assertThat(app.bean(CatalogueStore.class)
+                        .label(plant)
+                        .orElseThrow()
+                        .height10()
+                        .mid())
+                .isEqualTo(labelled);
+        assertThat(text(buyer.get("/catalogue/" + plant))).contains("Our own records", "the label");
+        assertThat(text(buyer.get("/records/plants/" + plant))).contains("growth-picture", "Test row");
+        buyer.post("/records/used", Map.of("used", "false"));
+        double alone = height(app, plant);
+        buyer.post("/records/used", Map.of("used", "true"));
+        assertThat(alone).isLessThan(learnt);
+        assertThat(height(app, plant)).isEqualTo(learnt);
+    }
+
+    private static double height(RunningApp app, String plant) {
+        return app.bean(CatalogueStore.class)
+                .catalogue(Policy.STANDARD)
+                .find(plant)
+                .orElseThrow()
+                .get(Traits.HEIGHT10)
+                .orElseThrow()
+                .mid();
+    }
+
+    @Test
+    void aSlipOfThePenIsAskedAboutOnceAndThenTaken(RunningApp app) {
+        Screens screens = Screens.of(app);
+        String address = "/records/plants/callistemon-tube-scrubber";
+        MvcTestResult asked = screens.post(address, form("height_m", "4.5", "place", "Slip row"));
+        assertThat(asked).hasStatus(422);
+        assertThat(text(asked)).contains("Is a comma in the wrong place", "value=\"4.5\"");
+        assertThat(screens.post(address, form("height_m", "4.5", "place", "Slip row", "sure", "true")))
+                .hasStatus3xxRedirection();
+        MvcTestResult shrunk =
+                screens.post(address, form("height_m", "0.4", "place", "Slip row", "date", "2026-10-10"));
+        assertThat(shrunk).hasStatus(422);
+        assertThat(text(shrunk)).contains("Was it cut, or is it another plant");
+    }
+
+    /** J6: lost more often than chance would have it, and said where plants are chosen. */
+    @Test
+    void lossesAreSaidWhereItIsChosen(RunningApp app) {
+        StringBuilder csv = new StringBuilder(HEAD);
+        for (int i = 0; i < 4; i++) {
+            csv.append("alchemilla-dew-ladle,Wet row ")
+                    .append(i)
+                    .append(",2025-09-1")
+                    .append(i)
+                    .append(",1.4,,,,,,no,wet,,,,\n");
+        }
+        assertThat(app.post(IMPORT, "text/csv", csv.toString()).status()).isEqualTo(200);
+        Screens screens = Screens.of(app);
+        assertThat(text(screens.get("/catalogue/alchemilla-dew-ladle"))).contains("We lost 4 of 4 to wet ground");
+        Visit visit = screens.visit(Map.of("place", "Chosen", "site.zone", "6b", "site.sunHours", "4"));
+        assertThat(text(screens.get("/visits/" + visit.id() + "/shortlist/plants/alchemilla-dew-ladle")))
+                .contains("We lost 4 of 4 to wet ground");
+    }
+
+    /** A finished planting comes up when it is due, and goes when it was looked at. */
+    @Test
+    void aFinishedPlantingIsLookedAtAgain(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = screens.visit(Map.of(
+                "place",
+                "Followed up",
+                "site.zone",
+                "6b",
+                "site.plantingDate",
+                LocalDate.now().minusDays(60).toString()));
+        String address = "/visits/" + visit.id();
+        screens.post(address + "/list", Map.of("plant", "deutzia-salt-bin"));
+        screens.post(address + "/finished", Map.of("done", "true"));
+        assertThat(text(screens.get("/"))).contains("To look at again", "Followed up", "Six weeks in");
+        MvcTestResult wrong = screens.post(
+                address + "/afterwards", Map.of("deutzia-salt-bin.height_m", "30 in", "deutzia-salt-bin.alive", "yes"));
+        assertThat(wrong).hasStatus(422);
+        assertThat(text(wrong)).contains("write it in metres", "value=\"30 in\"");
+        screens.post(
+                address + "/afterwards", Map.of("deutzia-salt-bin.height_m", "0.4", "deutzia-salt-bin.alive", "yes"));
+        assertThat(text(screens.get("/"))).doesNotContain("Six weeks in");
+        assertThat(text(screens.get(address + "/afterwards"))).contains("40 cm high");
+    }
+
+    /** The measurement stays, the person does not. */
+    @Test
+    void whoIsErasedLeavesTheMeasurementBehind(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = screens.visit(
+                Map.of("place", "Fenwarren’s garden", "site.zone", "6b", "site.plantingDate", "2025-05-01"));
+        String address = "/visits/" + visit.id();
+        screens.post(address + "/list", Map.of("plant", "deutzia-salt-bin"));
+        screens.post(
+                address + "/afterwards",
+                Map.of("deutzia-salt-bin.height_m", "0.33", "deutzia-salt-bin.alive", "yes", "date", "2026-08-01"));
+        assertThat(app.get("/api/v1/records.csv").body()).contains("Fenwarren’s garden,2026-08-01");
+        screens.post(address + "/erase", Map.of());
+        assertThat(app.get("/api/v1/records.csv").body())
+                .doesNotContain("Fenwarren")
+                .containsPattern("A garden, \\d+\",2026-08-01");
+    }
+
+    @Test
+    void aSeasonIsToldToAManager(RunningApp app) {
+        String page = text(Screens.of(app).as(Screens.MANAGER).get("/season"));
+        assertThat(page).contains("What was lost", "What was predicted wrongly", "What to say now");
+    }
+
+    /** J3 by hand: r = ln 2, variances (ln 1.25)² and twice (ln 1.15)². */
+    @Test
+    void calibrationIsCalledByOtherPrograms(RunningApp app) {
+        JsonNode answer = app.post(
+                        "/api/v1/records/calibrate",
+                        "{\"observations\":[{\"plant\":\"a\",\"place\":\"x\",\"predictedM\":1,\"measuredM\":2}],"
+                                + "\"predict\":[{\"plant\":\"a\",\"place\":\"x\"},{\"plant\":\"b\",\"place\":\"y\"}],"
+                                + "\"winters\":[{\"plant\":\"a\",\"marginHalfZones\":0,\"died\":true}]}")
+                .json();
+        assertThat(answer.get("plants").get("a").get("factor").asDouble()).isEqualTo(1.4749, within(1e-3));
+        assertThat(answer.get("places").get("x").get("factor").asDouble()).isEqualTo(1.1647, within(1e-3));
+        assertThat(answer.get("predict").get(0).get("factor").asDouble()).isEqualTo(1.4749 * 1.1647, within(3e-3));
+        assertThat(answer.get("predict").get(1).get("factor").asDouble()).isEqualTo(1);
+        assertThat(answer.get("hardiness").get("a").get("shiftHalfZones").asDouble())
+                .isLessThan(-0.5);
+        for (String bad : List.of(
+                "{\"observations\":[{\"plant\":\"a\",\"place\":\"x\",\"predictedM\":0,\"measuredM\":2}]}",
+                "{\"observations\":[{\"plant\":\"a\",\"predictedM\":1,\"measuredM\":2}]}",
+                "{\"observations\":7}",
+                "{\"winters\":[{\"plant\":\"a\",\"marginHalfZones\":0}]}",
+                "{\"predict\":[7]}")) {
+            assertThat(app.post("/api/v1/records/calibrate", bad).status())
+                    .as(bad)
+                    .isEqualTo(422);
+        }
+    }
+}
