@@ -120,7 +120,7 @@ class SeasonController {
     private List<AdviceRow> advice(List<RecordRow> rows) {
         List<AdviceRow> advice = new ArrayList<>();
         rows.stream().map(RecordRow::plant).distinct().forEach(plant -> {
-            List<String> told = learnt.told(plant, UnitSystem.METRIC);
+            List<String> told = learnt.news(plant);
             if (!told.isEmpty()) {
                 advice.add(new AdviceRow(plant, name(plant), told));
             }

@@ -48,6 +48,9 @@ class BodyLimits extends OncePerRequestFilter {
         if (path.endsWith("/catalogue/import") || path.endsWith("/catalogue/claims/import")) {
             return CATALOGUE;
         }
+        if (path.startsWith("/api/v1/records/") || path.endsWith("/api/v1/stock/import")) {
+            return FILE;
+        }
         String type = String.valueOf(request.getContentType());
         return type.startsWith(MediaType.MULTIPART_FORM_DATA_VALUE) ? FILE : FORM;
     }

@@ -41,6 +41,9 @@ class Learnt implements OwnRecords {
     private static final double DAYS_A_YEAR = 365.25;
     /** A factor nearer to 1 than this is not worth a sentence. */
     private static final double AS_LABELLED = 0.05;
+    /** Half-zones by which a plant has to differ from its label to be said to. */
+    private static final double HALF_A_STEP = 0.5;
+
 
     /** All of it at one state of the records. */
     record State(
@@ -214,13 +217,22 @@ class Learnt implements OwnRecords {
 
     @Override
     public List<String> told(String plant, UnitSystem units) {
+        return told(plant, false);
+    }
+
+    @Override
+    public List<String> news(String plant) {
+        return told(plant, true);
+    }
+
+    private List<String> told(String plant, boolean newsOnly) {
         State state = now();
         List<String> told = new ArrayList<>();
-        size(state.byHeight().get(plant), "record.height", state, plant).ifPresent(told::add);
-        size(state.bySpread().get(plant), "record.spread", state, plant).ifPresent(told::add);
+        size(state.byHeight().get(plant), "record.height", state, plant, newsOnly).ifPresent(told::add);
+        size(state.bySpread().get(plant), "record.spread", state, plant, newsOnly).ifPresent(told::add);
         Estimate shift = state.hardiness().get(plant);
         Optional<HardinessZone> coldest = catalogue.label(plant).flatMap(label -> label.get(Traits.ZONE_MIN));
-        if (shift != null && coldest.isPresent()) {
+        if (shift != null && coldest.isPresent() && Math.abs(shift.value()) >= HALF_A_STEP) {
             told.add(Sentences.say(
                     "record.hardiness",
                     zone(coldest.get(), shift.value()),
@@ -238,11 +250,15 @@ class Learnt implements OwnRecords {
         return new HardinessZone(Math.max(HardinessZone.COLDEST, Math.min(HardinessZone.WARMEST, half))).label();
     }
 
-    private static Optional<String> size(Estimate factor, String key, State state, String plant) {
+    private static Optional<String> size(
+            Estimate factor, String key, State state, String plant, boolean newsOnly) {
         if (factor == null) {
             return Optional.empty();
         }
         boolean asLabelled = Math.abs(factor.value() - 1) < AS_LABELLED;
+        if (asLabelled && newsOnly) {
+            return Optional.empty();
+        }
         return Optional.of(Sentences.say(
                 asLabelled ? key + ".as-labelled" : key,
                 Numbers.rounded(factor.value(), 2),

@@ -24,7 +24,7 @@ class RecordPages {
 
     record PlaceRow(String name, boolean own, int rows, String factor) {}
 
-    record Row(long id, String place, boolean own, String date, String age, String told, String by) {}
+    record Row(long id, String place, boolean own, String date, String age, String told, String by, List<Long> photographs) {}
 
     record Page(
             String id,
@@ -88,6 +88,7 @@ class RecordPages {
 
     Page of(Cultivar plant) {
         List<Records.Kept> rows = records.of(plant.id());
+        Map<Long, List<Long>> photographs = records.photographs(plant.id());
         Learnt.State state = learnt.now();
         Cultivar label = catalogue.label(plant.id()).orElse(plant);
         PlantGrowth growth = PlantGrowth.of(label);
@@ -110,7 +111,9 @@ class RecordPages {
                         dots(rows, false),
                         Sentences.say("picture.spread-measured", plant.name()),
                         units),
-                rows.stream().map(RecordPages::row).toList());
+                rows.stream()
+                        .map(kept -> row(kept, photographs.getOrDefault(kept.id(), List.of())))
+                        .toList());
     }
 
     private static List<GrowthPicture.Dot> dots(List<Records.Kept> rows, boolean height) {
@@ -127,7 +130,7 @@ class RecordPages {
         return dots;
     }
 
-    private static Row row(Records.Kept kept) {
+    private static Row row(Records.Kept kept, List<Long> photographs) {
         RecordRow row = kept.row();
         List<String> told = new ArrayList<>();
         size(row.height(), "records.high").ifPresent(told::add);
@@ -155,7 +158,8 @@ class RecordPages {
                 Sentences.date("date.short", row.date()),
                 row.age() == null ? "" : Numbers.rounded(row.age(), 1),
                 String.join("; ", told),
-                kept.by());
+                kept.by(),
+                photographs);
     }
 
     private static Optional<String> size(Double metres, String key) {

@@ -81,6 +81,21 @@ public class Records {
                 shop.id());
     }
 
+    /** Numbers of the photographs of each record of a plant. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Long>> photographs(String plant) {
+        Map<Long, List<Long>> photographs = new HashMap<>();
+        jdbc.query(
+                "select f.record_id, f.id from record_photo f join plant_record r on r.id = f.record_id"
+                        + " where r.shop_id = ? and r.plant = ? order by f.id",
+                row -> {
+                    photographs.computeIfAbsent(row.getLong(1), any -> new ArrayList<>()).add(row.getLong(2));
+                },
+                shop.id(),
+                plant);
+        return photographs;
+    }
+
     /** Counts what there is, so that whoever keeps what follows from it knows when to work it out anew. */
     @Transactional(readOnly = true)
     public long state() {

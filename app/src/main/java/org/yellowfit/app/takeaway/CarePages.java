@@ -8,11 +8,14 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
+import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.CareBand;
 import org.yellowfit.app.drawing.CutPicture;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareCalendar;
 import org.yellowfit.core.care.CareTask;
@@ -61,12 +64,29 @@ class CarePages {
             boolean plantingKnown) {}
 
     private final CarePlans plans;
+    private final Fragments fragments;
+    private final CatalogueStore catalogue;
 
-    CarePages(CarePlans plans) {
+    CarePages(CarePlans plans, Fragments fragments, CatalogueStore catalogue) {
+        this.fragments = fragments;
+        this.catalogue = catalogue;
         this.plans = plans;
     }
 
+    /** What a calendar hangs on; prices and the yard do not move it. */
+    private record CareKey(UUID visit, long version, List<String> lines, long catalogue, LocalDate today) {}
+
     Page of(Visit visit, List<Line> lines) {
+        CareKey key = new CareKey(
+                visit.id(),
+                visit.version(),
+                lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
+                catalogue.version(),
+                LocalDate.now());
+        return fragments.once(key, () -> made(visit, lines));
+    }
+
+    private Page made(Visit visit, List<Line> lines) {
         CarePlans.Plan plan = plans.of(visit, lines);
         CareCalendar calendar = plan.calendar();
         UnitSystem units = visit.units();

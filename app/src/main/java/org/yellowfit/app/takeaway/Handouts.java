@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.BedScene;
@@ -80,7 +81,18 @@ class Handouts {
             List<String> steps,
             CarePages.Page care,
             List<CarePages.Month> firstYear,
-            List<String> cautions) {}
+            List<String> cautions) {
+
+        Handout with(List<PlanSheets.Plan> others) {
+            return new Handout(
+                    place, customer, shop, advisor, today, scene, placeTold, entries, plants, total, unpriced, others,
+                    steps, care, firstYear, cautions);
+        }
+    }
+
+    /** All that a handout hangs on but its plans. */
+    private record HandoutKey(
+            UUID visit, long version, List<String> lines, long catalogue, LocalDate today, Pictures pictures) {}
 
     private static final double YEARS_AHEAD = 5;
     private static final double USUAL_AREA_M2 = 4;
@@ -141,6 +153,20 @@ class Handouts {
         if (lines.isEmpty()) {
             return Optional.empty();
         }
+        Handout handout = fragments.once(
+                new HandoutKey(
+                        visit.id(),
+                        visit.version(),
+                        lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
+                        store.version(),
+                        LocalDate.now(),
+                        pictures),
+                () -> made(visit, lines, pictures));
+        // A plant moved in its bed changes the plan and nothing else.
+        return Optional.of(handout.with(plans.plans(visit)));
+    }
+
+    private Handout made(Visit visit, List<Line> lines, Pictures pictures) {
         Question question = visit.question();
         List<Candidate> judged = new Fit(store.catalogue(question.policy()))
                 .rank(
@@ -150,7 +176,7 @@ class Handouts {
         List<CriterionName> rows = FitStrips.rows(judged);
         GrowingPlace place = growingPlaces.of(visit);
         CarePages.Page calendar = care.of(visit, lines);
-        return Optional.of(new Handout(
+        return new Handout(
                 visit.place(),
                 visit.customer(),
                 shop.name(),
@@ -164,12 +190,12 @@ class Handouts {
                 lines.stream().mapToInt(line -> line.count().plants()).sum(),
                 total(lines),
                 lines.stream().anyMatch(line -> line.total().isEmpty()),
-                plans.plans(visit),
+                List.of(),
                 steps(question.site()),
                 calendar,
                 firstYear(calendar.months()),
                 Sentences.each(
-                        Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units())));
+                        Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units()));
     }
 
     /** The planting as it will stand in five years, in the month it shows most. */
