@@ -92,7 +92,7 @@ class Handouts {
 
     /** All that a handout hangs on but its plans. */
     private record HandoutKey(
-            UUID visit, long version, List<String> lines, long catalogue, LocalDate today, Pictures pictures) {}
+            UUID visit, long version, List<String> lines, long catalogue, LocalDate today) {}
 
     private static final double YEARS_AHEAD = 5;
     private static final double USUAL_AREA_M2 = 4;
@@ -153,17 +153,21 @@ class Handouts {
         if (lines.isEmpty()) {
             return Optional.empty();
         }
-        Handout handout = fragments.once(
-                new HandoutKey(
-                        visit.id(),
-                        visit.version(),
-                        lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
-                        store.version(),
-                        LocalDate.now(),
-                        pictures),
-                () -> made(visit, lines, pictures));
+        // The paper's drawings are many times a page's size; they are kept one by one.
+        Handout handout = pictures == Pictures.DRAWN
+                ? made(visit, lines, pictures)
+                : fragments.once(key(visit, lines), () -> made(visit, lines, pictures));
         // A plant moved in its bed changes the plan and nothing else.
         return Optional.of(handout.with(plans.plans(visit)));
+    }
+
+    private HandoutKey key(Visit visit, List<Line> lines) {
+        return new HandoutKey(
+                visit.id(),
+                visit.version(),
+                lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
+                store.version(),
+                LocalDate.now());
     }
 
     private Handout made(Visit visit, List<Line> lines, Pictures pictures) {

@@ -26,18 +26,31 @@ import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import org.yellowfit.app.RunningApp;
+import org.yellowfit.app.visit.Visits;
 
 /** A real browser on the running application: what every test of a screen needs. */
 @ExtendWith(RunningApp.class)
 abstract class BrowserTest {
 
+    private static final int MOST_VISITS = 2000;
     static final Duration PATIENCE = Duration.ofSeconds(120);
 
     ChromeDriver browser;
     String url;
+    private RunningApp app;
+
+    /** The address of a visit that ships with the program, by its place: the counter shows the latest only. */
+    String demoVisit(String part, String screen) {
+        return app.bean(Visits.class).latest(MOST_VISITS).stream()
+                .filter(visit -> visit.place().contains(part))
+                .reduce((later, earlier) -> earlier)
+                .map(visit -> url + "/visits/" + visit.id() + "/" + screen)
+                .orElseThrow();
+    }
 
     @BeforeEach
-    void open(RunningApp app) {
+    void open(RunningApp running) {
+        app = running;
         url = app.url();
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");

@@ -128,8 +128,15 @@ class JourneyTest extends BrowserTest {
         String longWord = "wallflowerbed".repeat(12);
         Visit longest = Screens.of(app)
                 .visit(Map.of("place", longWord, "customer", longWord, "note", "n".repeat(4000), "site.zone", "6b"));
+        Screens.of(app).post("/visits/" + longest.id() + "/list", Map.of("plant", "spiraea-ember-shovel"));
+        Screens.of(app).post("/visits/" + longest.id() + "/handout/link", Map.of("months", "3"));
         signIn("marrow");
         String visit = url + "/visits/" + longest.id() + "/shortlist";
+        browser.get(visit.replace("shortlist", "handout"));
+        String link = url
+                + browser.findElement(By.cssSelector("#link a"))
+                        .getAttribute("href")
+                        .replaceAll("^https?://[^/]+", "");
         for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
             browser.manage().window().setSize(size);
             for (String page : List.of(
@@ -139,6 +146,15 @@ class JourneyTest extends BrowserTest {
                     visit.replace("shortlist", "side-by-side"),
                     visit.replace("shortlist", "list"),
                     visit.replace("shortlist", "handout"),
+                    visit.replace("shortlist", "calendar"),
+                    visit.replace("shortlist", "afterwards"),
+                    url + "/yard",
+                    url + "/orders",
+                    url + "/records",
+                    url + "/records/plants/spiraea-ember-shovel",
+                    url + "/season",
+                    url + "/outbox",
+                    link,
                     url + "/catalogue",
                     url + "/catalogue/hydrangea-tide-table",
                     url + "/settings",

@@ -14,11 +14,7 @@ class ShortlistJourneyTest extends BrowserTest {
 
     private String openStrip() {
         signIn("tamsin");
-        String visit = browser.findElements(By.cssSelector("a.visit-card")).stream()
-                .filter(card -> card.getText().contains("chandler"))
-                .findFirst()
-                .orElseThrow()
-                .getAttribute("href");
+        String visit = demoVisit("chandler", "shortlist");
         browser.get(visit);
         untilScreen("shortlist");
         return visit;
