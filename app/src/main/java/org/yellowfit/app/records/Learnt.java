@@ -44,7 +44,6 @@ class Learnt implements OwnRecords {
     /** Half-zones by which a plant has to differ from its label to be said to. */
     private static final double HALF_A_STEP = 0.5;
 
-
     /** All of it at one state of the records. */
     record State(
             SizeCalibration heights,
@@ -228,8 +227,10 @@ class Learnt implements OwnRecords {
     private List<String> told(String plant, boolean newsOnly) {
         State state = now();
         List<String> told = new ArrayList<>();
-        size(state.byHeight().get(plant), "record.height", state, plant, newsOnly).ifPresent(told::add);
-        size(state.bySpread().get(plant), "record.spread", state, plant, newsOnly).ifPresent(told::add);
+        size(state.byHeight().get(plant), "record.height", state, plant, newsOnly)
+                .ifPresent(told::add);
+        size(state.bySpread().get(plant), "record.spread", state, plant, newsOnly)
+                .ifPresent(told::add);
         Estimate shift = state.hardiness().get(plant);
         Optional<HardinessZone> coldest = catalogue.label(plant).flatMap(label -> label.get(Traits.ZONE_MIN));
         if (shift != null && coldest.isPresent() && Math.abs(shift.value()) >= HALF_A_STEP) {
@@ -250,8 +251,7 @@ class Learnt implements OwnRecords {
         return new HardinessZone(Math.max(HardinessZone.COLDEST, Math.min(HardinessZone.WARMEST, half))).label();
     }
 
-    private static Optional<String> size(
-            Estimate factor, String key, State state, String plant, boolean newsOnly) {
+    private static Optional<String> size(Estimate factor, String key, State state, String plant, boolean newsOnly) {
         if (factor == null) {
             return Optional.empty();
         }

@@ -52,8 +52,8 @@ class PhotographController {
             if (photo == null || photo.isEmpty()) {
                 throw InvalidInput.at("photo", "Choose a photograph first.");
             }
-            Integer there = jdbc.queryForObject(
-                    "select count(*) from record_photo where record_id = ?", Integer.class, record);
+            Integer there =
+                    jdbc.queryForObject("select count(*) from record_photo where record_id = ?", Integer.class, record);
             if (there != null && there >= MOST_A_RECORD) {
                 throw InvalidInput.at("photo", "A note has at most %s photographs.", MOST_A_RECORD);
             }

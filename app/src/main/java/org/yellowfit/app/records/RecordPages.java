@@ -24,7 +24,15 @@ class RecordPages {
 
     record PlaceRow(String name, boolean own, int rows, String factor) {}
 
-    record Row(long id, String place, boolean own, String date, String age, String told, String by, List<Long> photographs) {}
+    record Row(
+            long id,
+            String place,
+            boolean own,
+            String date,
+            String age,
+            String told,
+            String by,
+            List<Long> photographs) {}
 
     record Page(
             String id,

@@ -89,7 +89,9 @@ public class Records {
                 "select f.record_id, f.id from record_photo f join plant_record r on r.id = f.record_id"
                         + " where r.shop_id = ? and r.plant = ? order by f.id",
                 row -> {
-                    photographs.computeIfAbsent(row.getLong(1), any -> new ArrayList<>()).add(row.getLong(2));
+                    photographs
+                            .computeIfAbsent(row.getLong(1), any -> new ArrayList<>())
+                            .add(row.getLong(2));
                 },
                 shop.id(),
                 plant);

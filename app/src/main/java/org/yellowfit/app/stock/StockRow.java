@@ -81,8 +81,4 @@ public record StockRow(String plant, String pot, BigDecimal price, int inStock, 
                 String.valueOf(inStock),
                 expected == null ? "" : expected.toString());
     }
-
-    boolean sameAs(StockRow other) {
-        return cells().equals(other.cells());
-    }
 }

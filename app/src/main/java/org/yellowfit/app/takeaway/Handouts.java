@@ -91,8 +91,7 @@ class Handouts {
     }
 
     /** All that a handout hangs on but its plans. */
-    private record HandoutKey(
-            UUID visit, long version, List<String> lines, long catalogue, LocalDate today) {}
+    private record HandoutKey(UUID visit, long version, List<String> lines, long catalogue, LocalDate today) {}
 
     private static final double YEARS_AHEAD = 5;
     private static final double USUAL_AREA_M2 = 4;

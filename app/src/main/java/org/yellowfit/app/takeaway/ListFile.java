@@ -1,14 +1,9 @@
 package org.yellowfit.app.takeaway;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import org.yellowfit.app.catalogue.OpenTable;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.PotPrice;
@@ -22,19 +17,12 @@ final class ListFile {
     private ListFile() {}
 
     static String csv(List<Line> lines) {
-        StringWriter out = new StringWriter();
-        try (CsvWriter csv =
-                CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out)) {
-            csv.writeRecord(COLUMNS);
-            for (Line line : lines) {
-                for (Map.Entry<String, Integer> pot : line.byPot().entrySet()) {
-                    csv.writeRecord(row(line, pot.getKey(), pot.getValue()));
-                }
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toString();
+        return OpenTable.csv(
+                COLUMNS,
+                lines.stream()
+                        .flatMap(line ->
+                                line.byPot().entrySet().stream().map(pot -> row(line, pot.getKey(), pot.getValue())))
+                        .toList());
     }
 
     private static List<String> row(Line line, String pot, int count) {

@@ -1,10 +1,5 @@
 package org.yellowfit.app.takeaway;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -18,6 +13,7 @@ import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.catalogue.OpenTable;
 import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
 import org.yellowfit.app.takeaway.PlantList.Line;
@@ -71,27 +67,24 @@ class OrdersController {
 
     @GetMapping("/orders.csv")
     ResponseEntity<String> csv() {
-        StringWriter out = new StringWriter();
-        try (CsvWriter csv =
-                CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).build(out)) {
-            csv.writeRecord(COLUMNS);
-            rows().forEach(row -> csv.writeRecord(
-                    row.id(),
-                    row.name(),
-                    row.pot(),
-                    String.valueOf(row.asked()),
-                    String.valueOf(row.owed()),
-                    String.valueOf(row.inStock()),
-                    row.expected(),
-                    String.valueOf(row.toOrder()),
-                    String.valueOf(row.sold())));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        String csv = OpenTable.csv(
+                COLUMNS,
+                rows().stream()
+                        .map(row -> List.of(
+                                row.id(),
+                                row.name(),
+                                row.pot(),
+                                String.valueOf(row.asked()),
+                                String.valueOf(row.owed()),
+                                String.valueOf(row.inStock()),
+                                row.expected(),
+                                String.valueOf(row.toOrder()),
+                                String.valueOf(row.sold())))
+                        .toList());
         return ResponseEntity.ok()
                 .header("Content-Type", "text/csv; charset=UTF-8")
                 .header("Content-Disposition", "attachment; filename=\"orders.csv\"")
-                .body(out.toString());
+                .body(csv);
     }
 
     /** Asked for by a list that is neither sold nor finished. */

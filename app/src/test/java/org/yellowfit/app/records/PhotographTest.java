@@ -36,7 +36,8 @@ class PhotographTest {
     private static byte[] withExif(byte[] jpeg, int orientation) throws Exception {
         ByteArrayOutputStream exif = new ByteArrayOutputStream();
         exif.write("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
-        exif.write(new byte[] {'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0});
+        exif.write(
+                new byte[] {'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0});
         exif.write("GPS 45.6 N 61.4 W".getBytes(StandardCharsets.US_ASCII));
         int length = exif.size() + 2;
         ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -64,13 +65,14 @@ class PhotographTest {
     @Test
     void whereItWasTakenIsGone() throws Exception {
         byte[] kept = Photograph.cleaned(withExif(picture(80, 40, "jpeg"), 1));
-        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("Exif").doesNotContain("GPS 45.6");
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1))
+                .doesNotContain("Exif")
+                .doesNotContain("GPS 45.6");
     }
 
     @Test
     void itIsMadeSmaller() throws Exception {
-        BufferedImage image =
-                ImageIO.read(new ByteArrayInputStream(Photograph.cleaned(picture(4000, 1000, "png"))));
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(Photograph.cleaned(picture(4000, 1000, "png"))));
         assertThat(image.getWidth()).isEqualTo(Photograph.LONGEST_SIDE);
         assertThat(image.getHeight()).isEqualTo(400);
     }
