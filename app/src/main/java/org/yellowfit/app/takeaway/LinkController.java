@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
@@ -55,21 +54,31 @@ class LinkController {
         this.paper = paper;
     }
 
+    /** @param said comes with the way back from something said: a stranger has no session to keep it in */
     @GetMapping("/take/{word}")
-    String show(@PathVariable String word, Model model, HttpServletResponse response) {
-        response.setHeader("Referrer-Policy", "no-referrer");
-        response.setHeader("X-Robots-Tag", "noindex");
+    String show(
+            @PathVariable String word,
+            @RequestParam(required = false) String said,
+            Model model,
+            HttpServletResponse response) {
         return opened(word, opened -> {
-                    Visit visit = visits.open(opened.visitId());
-                    model.addAttribute(
-                            "h",
-                            handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
-                    model.addAttribute("place", visit.place());
-                    model.addAttribute("word", word);
-                    model.addAttribute("ticked", links.ticked(visit.id()));
-                    return "takeaway/taken";
+                    if (said != null) {
+                        model.addAttribute("told", List.of(Sentences.say("link.said")));
+                    }
+                    return page(opened, word, model, response);
                 })
                 .orElseGet(() -> closed(response));
+    }
+
+    private String page(HandoutLinks.Opened opened, String word, Model model, HttpServletResponse response) {
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("X-Robots-Tag", "noindex");
+        Visit visit = visits.open(opened.visitId());
+        model.addAttribute("h", handouts.of(visit, Handouts.Pictures.BY_ADDRESS).orElse(null));
+        model.addAttribute("place", visit.place());
+        model.addAttribute("word", word);
+        model.addAttribute("ticked", links.ticked(visit.id()));
+        return "takeaway/taken";
     }
 
     @PostMapping("/take/{word}/done")
@@ -93,16 +102,23 @@ class LinkController {
             @RequestParam(defaultValue = "") String kind,
             @RequestParam(defaultValue = "") String plant,
             @RequestParam(defaultValue = "") String said,
-            RedirectAttributes flash,
+            Model model,
             HttpServletResponse response) {
         return opened(word, opened -> {
-                    say(opened, kind, plant, said, flash);
-                    return "redirect:/take/" + word + "#ask";
+                    try {
+                        say(opened, kind, plant, said);
+                        return "redirect:/take/" + word + "?said";
+                    } catch (InvalidInput e) {
+                        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+                        model.addAttribute("saidTyped", said);
+                        model.addAttribute("saidProblem", Refusals.say(e.problems().get(0)));
+                        return page(opened, word, model, response);
+                    }
                 })
                 .orElseGet(() -> closed(response));
     }
 
-    private void say(HandoutLinks.Opened opened, String kind, String plant, String said, RedirectAttributes flash) {
+    private void say(HandoutLinks.Opened opened, String kind, String plant, String said) {
         HandoutLinks.WordKind what = Arrays.stream(HandoutLinks.WordKind.values())
                 .filter(each -> each.name().equals(kind))
                 .findFirst()
@@ -112,13 +128,7 @@ class LinkController {
                 .map(line -> line.plant().name())
                 .findFirst()
                 .orElse("");
-        try {
-            links.say(opened, what, about, said);
-            flash.addFlashAttribute("told", List.of(Sentences.say("link.said")));
-        } catch (InvalidInput e) {
-            flash.addFlashAttribute("saidTyped", said);
-            flash.addFlashAttribute("saidProblem", Refusals.say(e.problems().get(0)));
-        }
+        links.say(opened, what, about, said);
     }
 
     @GetMapping("/take/{word}/calendar.ics")

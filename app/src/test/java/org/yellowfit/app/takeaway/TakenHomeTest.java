@@ -134,8 +134,14 @@ class TakenHomeTest {
                 .queryForObject("select max(id) from customer_word where visit_id = ?", Long.class, visit.id());
         screens.post("/words/" + id + "/seen", Map.of());
         assertThat(text(screens.get("/"))).doesNotContain("Brown since");
-        stranger.post(link, link + "/say", Map.of("kind", "QUESTION", "said", " "));
-        assertThat(stranger.get(link).text()).contains("Write your question first");
+        Guest.Page empty = stranger.post(link, link + "/say", Map.of("kind", "QUESTION", "said", " "));
+        assertThat(empty.status()).isEqualTo(422);
+        assertThat(empty.text()).contains("Write your question first");
+        assertThat(app.bean(JdbcTemplate.class)
+                        .queryForObject(
+                                "select count(*) from spring_session where principal_name is null", Long.class))
+                .as("a customer leaves no session")
+                .isZero();
     }
 
     /** Whatever the reason, the same answer. */
