@@ -76,6 +76,7 @@ public final class BedScene {
     private final String behind;
     private final List<PlantScene.Placed> plants = new ArrayList<>();
     private double tallestM = 0.5;
+    private boolean isBand;
 
     private BedScene(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
         this.stretches = stretches;
@@ -95,6 +96,15 @@ public final class BedScene {
     /** @param behind colour of what stands behind, {@code #rrggbb}; empty for none */
     public static String svg(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
         BedScene scene = new BedScene(stretches, years, month, behind, units);
+        scene.startM = -scene.wholeM / 2;
+        stretches.forEach(scene::plant);
+        return scene.draw();
+    }
+
+    /** The same with no more sky than the tallest plant asks for: a band for a page. */
+    public static String band(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
+        BedScene scene = new BedScene(stretches, years, month, behind, units);
+        scene.isBand = true;
         scene.startM = -scene.wholeM / 2;
         stretches.forEach(scene::plant);
         return scene.draw();
@@ -182,9 +192,9 @@ public final class BedScene {
 
     private String draw() {
         double wide = wholeM * 1.08 + 0.5;
-        double high = Math.max(
-                tallestM * SKY + deepestM * PlantScene.RISE,
-                wide / Math.max(WIDE_TO_HIGH, Math.min(WIDEST_TO_HIGH, wide / 3)));
+        double needed = tallestM * SKY + deepestM * PlantScene.RISE;
+        double usual = wide / Math.max(WIDE_TO_HIGH, Math.min(WIDEST_TO_HIGH, wide / 3));
+        double high = isBand ? needed : Math.max(needed, usual);
         double unitsPerM = UNITS / wide;
         double top = high * unitsPerM;
         double least = stretches.size() > 1 ? FOOT_WITH_NAMES : LEAST_FOOT;

@@ -241,7 +241,7 @@ class Handouts {
                         .plant(),
                 place);
         BedScene.Stretch stretch = new BedScene.Stretch("", area > 0 ? area : USUAL_AREA_M2, depth, place, kinds);
-        return BedScene.svg(List.of(stretch), YEARS_AHEAD, month, behind, units);
+        return BedScene.band(List.of(stretch), YEARS_AHEAD, month, behind, units);
     }
 
     /** How to plant, in order. */

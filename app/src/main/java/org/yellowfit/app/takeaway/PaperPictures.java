@@ -38,8 +38,6 @@ class PaperPictures {
     private static final Color SHEET = Color.WHITE;
     private static final int PORTRAIT_PX = 300;
     private static final int SCENE_PX = 1500;
-    /** Above the tallest plant stays so much of the height. */
-    private static final int AIR_SHARE = 9;
 
     /** The drawings are our own; a bed is of some thousand strokes. */
     private static final DocumentLimits OURS = new DocumentLimits(40, 20, 400_000);
@@ -92,34 +90,13 @@ class PaperPictures {
             document.render(null, pen, new ViewBox(0, 0, width, height));
         }
         pen.dispose();
-        BufferedImage shown = scene ? withoutSky(image) : image;
         String label = LABEL.matcher(svg)
                 .results()
                 .findFirst()
                 .map(found -> found.group(1))
                 .orElse("");
         return "<img class=\"" + (scene ? "bed-scene" : "plant") + "\" alt=\"" + label
-                + "\" src=\"data:image/png;base64," + Base64.getEncoder().encodeToString(png(shown)) + "\" />";
-    }
-
-    /** The same from a little above the tallest plant on. */
-    private static BufferedImage withoutSky(BufferedImage image) {
-        int top = 0;
-        while (top < image.getHeight() - 1 && isPlain(image, top)) {
-            top++;
-        }
-        int from = Math.max(0, top - image.getHeight() / AIR_SHARE);
-        return image.getSubimage(0, from, image.getWidth(), image.getHeight() - from);
-    }
-
-    private static boolean isPlain(BufferedImage image, int row) {
-        int first = image.getRGB(0, row);
-        for (int x = 1; x < image.getWidth(); x++) {
-            if (image.getRGB(x, row) != first) {
-                return false;
-            }
-        }
-        return true;
+                + "\" src=\"data:image/png;base64," + Base64.getEncoder().encodeToString(png(image)) + "\" />";
     }
 
     private static byte[] png(BufferedImage image) {
