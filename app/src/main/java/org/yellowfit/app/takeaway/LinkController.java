@@ -111,7 +111,8 @@ class LinkController {
                     } catch (InvalidInput e) {
                         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
                         model.addAttribute("saidTyped", said);
-                        model.addAttribute("saidProblem", Refusals.say(e.problems().get(0)));
+                        model.addAttribute(
+                                "saidProblem", Refusals.say(e.problems().get(0)));
                         return page(opened, word, model, response);
                     }
                 })

@@ -138,8 +138,7 @@ class TakenHomeTest {
         assertThat(empty.status()).isEqualTo(422);
         assertThat(empty.text()).contains("Write your question first");
         assertThat(app.bean(JdbcTemplate.class)
-                        .queryForObject(
-                                "select count(*) from spring_session where principal_name is null", Long.class))
+                        .queryForObject("select count(*) from spring_session where principal_name is null", Long.class))
                 .as("a customer leaves no session")
                 .isZero();
     }
