@@ -11,13 +11,19 @@ import org.yellowfit.app.words.Sentences;
 class BedPlans implements PlanSheets {
 
     private final BedPages pages;
+    private final Beds beds;
 
-    BedPlans(BedPages pages) {
+    BedPlans(BedPages pages, Beds beds) {
+        this.beds = beds;
         this.pages = pages;
     }
 
     @Override
     public List<Plan> plans(Visit visit) {
+        // The place is studied for a bed that is planted only.
+        if (beds.planted(visit.id()).isEmpty()) {
+            return List.of();
+        }
         return pages.sheets(visit, pages.site(visit), "").stream()
                 .map(SetOut::sheet)
                 .map(BedPlans::plan)

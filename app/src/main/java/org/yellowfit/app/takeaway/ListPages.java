@@ -99,11 +99,18 @@ class ListPages {
         boolean kept = stock.isKept();
         Optional<Stock.Sale> sale = stock.sale(visit.id());
         GrowingPlace place = growingPlaces.of(visit);
+        boolean yardShown = kept && sale.isEmpty();
+        Map<Long, StandIns.StandIn> instead = standIns.of(
+                yardShown
+                        ? lines.stream().filter(line -> line.missing() > 0).toList()
+                        : List.of(),
+                lines,
+                visit);
         model.addAttribute("visit", visit);
         model.addAttribute(
                 "rows",
                 lines.stream()
-                        .map(line -> row(line, visit, place, planted, lines, kept && sale.isEmpty()))
+                        .map(line -> row(line, visit, place, planted, instead.get(line.id()), yardShown))
                         .toList());
         model.addAttribute(
                 "plants", lines.stream().mapToInt(line -> line.count().plants()).sum());
@@ -133,7 +140,7 @@ class ListPages {
             Visit visit,
             GrowingPlace place,
             Map<String, Integer> planted,
-            List<Line> all,
+            StandIns.StandIn standIn,
             boolean yardKept) {
         UnitSystem units = visit.units();
         boolean isShort = yardKept && line.missing() > 0;
@@ -164,7 +171,7 @@ class ListPages {
                 inBed(line, planted),
                 yardKept ? yard(line) : "",
                 isShort,
-                isShort ? standIns.of(line, all, visit).orElse(null) : null);
+                standIn);
     }
 
     private List<PotChoice> pots(Line line, boolean yardKept) {

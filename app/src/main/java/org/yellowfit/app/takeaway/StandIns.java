@@ -1,6 +1,7 @@
 package org.yellowfit.app.takeaway;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,8 +13,10 @@ import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Substitutes;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.pair.Companion;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -35,6 +38,16 @@ class StandIns {
     /** What the likest plants hang on; what of them stands in the yard is looked up anew. */
     private record LikestKey(String plant, Question question, long catalogue) {}
 
+    /** What the choice among them hangs on. */
+    private record ChosenKey(
+            String plant,
+            Question question,
+            long catalogue,
+            List<String> company,
+            int needed,
+            List<List<StockRow>> yard,
+            UnitSystem units) {}
+
     private final CatalogueStore store;
     private final Stock stock;
     private final Fragments fragments;
@@ -45,18 +58,68 @@ class StandIns {
         this.stock = stock;
     }
 
-    Optional<StandIn> of(Line line, List<Line> all, Visit visit) {
+    /** By the lines' ids; the yard is asked once for all of them. */
+    Map<Long, StandIn> of(List<Line> shortOf, List<Line> all, Visit visit) {
+        if (shortOf.isEmpty()) {
+            return Map.of();
+        }
         Question question = visit.question();
-        List<Substitutes.Offer> likest = fragments.once(
-                new LikestKey(line.plant().id(), question, store.version()),
-                () -> Substitutes.of(store.catalogue(question.policy()), line.plant(), question, true, LIKEST));
-        Map<String, List<StockRow>> yard =
-                stock.of(likest.stream().map(offer -> offer.plant().id()).toList());
+        long version = store.version();
+        Catalogue catalogue = store.catalogue(question.policy());
+        Map<Long, List<Substitutes.Offer>> likest = new LinkedHashMap<>();
+        for (Line line : shortOf) {
+            likest.put(
+                    line.id(),
+                    fragments.once(
+                            new LikestKey(line.plant().id(), question, version),
+                            () -> Substitutes.of(catalogue, line.plant(), question, true, LIKEST)));
+        }
+        Map<String, List<StockRow>> yard = stock.of(likest.values().stream()
+                .flatMap(List::stream)
+                .map(offer -> offer.plant().id())
+                .distinct()
+                .toList());
+        Map<Long, StandIn> chosen = new LinkedHashMap<>();
+        for (Line line : shortOf) {
+            chosen(line, all, likest.get(line.id()), yard, question, version, visit)
+                    .ifPresent(standIn -> chosen.put(line.id(), standIn));
+        }
+        return chosen;
+    }
+
+    private Optional<StandIn> chosen(
+            Line line,
+            List<Line> all,
+            List<Substitutes.Offer> likest,
+            Map<String, List<StockRow>> yard,
+            Question question,
+            long version,
+            Visit visit) {
         List<Cultivar> company = all.stream()
                 .map(Line::plant)
                 .filter(plant -> !plant.id().equals(line.plant().id()))
                 .toList();
+        List<List<StockRow>> there = likest.stream()
+                .map(offer -> yard.getOrDefault(offer.plant().id(), List.of()))
+                .toList();
         int needed = line.count().plants();
+        ChosenKey key = new ChosenKey(
+                line.plant().id(),
+                question,
+                version,
+                company.stream().map(Cultivar::id).toList(),
+                needed,
+                there,
+                visit.units());
+        return fragments.once(key, () -> chosen(likest, company, yard, needed, visit));
+    }
+
+    private static Optional<StandIn> chosen(
+            List<Substitutes.Offer> likest,
+            List<Cultivar> company,
+            Map<String, List<StockRow>> yard,
+            int needed,
+            Visit visit) {
         return likest.stream()
                 .filter(offer -> company.stream()
                         .noneMatch(plant -> plant.id().equals(offer.plant().id())))
