@@ -101,11 +101,7 @@ class ListPages {
         GrowingPlace place = growingPlaces.of(visit);
         boolean yardShown = kept && sale.isEmpty();
         Map<Long, StandIns.StandIn> instead = standIns.of(
-                yardShown
-                        ? lines.stream().filter(line -> line.missing() > 0).toList()
-                        : List.of(),
-                lines,
-                visit);
+                yardShown ? lines.stream().filter(line -> line.missing() > 0).toList() : List.of(), lines, visit);
         model.addAttribute("visit", visit);
         model.addAttribute(
                 "rows",
