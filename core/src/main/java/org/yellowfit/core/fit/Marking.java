@@ -1,7 +1,9 @@
 package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The quick pass: all criteria of one plant, ready for one question, marked into one score. The limiting criterion
@@ -25,7 +27,17 @@ final class Marking {
 
     private static final double LIMITING_SHARE = RuleNumber.LIMITING_SHARE.value;
 
+    /** Plants after which it is known which judges are worth asking first. */
+    private static final int TRIED = 1024;
+    /** A judge that says no to a smaller share of those is not asked first any more; measured. */
+    private static final double WORTH_ASKING = 0.08;
+
     private final Judge[] judges;
+    /** Those that say no so often that they are asked before anything else is looked at, with their noes of the trial. */
+    private Judge[] gates;
+
+    private final int[] noes;
+    private int tried;
     private final double[] weightOf;
     private final double[] scores;
     private final double[] weights;
@@ -44,6 +56,8 @@ final class Marking {
             }
         }
         judges = ready.toArray(Judge[]::new);
+        gates = judges.clone();
+        noes = new int[judges.length];
         weightOf = rules.stream().mapToDouble(rule -> rule.name().weight()).toArray();
         scores = new double[judges.length];
         weights = new double[judges.length];
@@ -56,6 +70,41 @@ final class Marking {
      */
     static double floor(boolean includeNo, double above) {
         return Math.max(includeNo ? -1 : Band.NO_TO, above < 0 ? -1 : Math.pow(above, 1 / LIMITING_SHARE));
+    }
+
+    /** False where the place rules the plant out by what rules most plants out there; true where that is left open. */
+    boolean mayLive(int i) {
+        if (tried < TRIED) {
+            return mayLiveOnTrial(i);
+        }
+        for (Judge gate : gates) {
+            gate.judge(i, ruling);
+            if (ruling.verdict() == Verdict.NO) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean mayLiveOnTrial(int i) {
+        boolean may = true;
+        for (int c = 0; c < judges.length; c++) {
+            judges[c].judge(i, ruling);
+            if (ruling.verdict() == Verdict.NO) {
+                noes[c]++;
+                may = false;
+            }
+        }
+        tried++;
+        if (tried == TRIED) {
+            gates = IntStream.range(0, judges.length)
+                    .filter(c -> noes[c] >= WORTH_ASKING * TRIED)
+                    .boxed()
+                    .sorted(Comparator.comparingInt(c -> -noes[c]))
+                    .map(c -> judges[c])
+                    .toArray(Judge[]::new);
+        }
+        return may;
     }
 
     /** One plant's score, whatever its verdict. */

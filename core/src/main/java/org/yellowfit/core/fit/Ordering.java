@@ -5,8 +5,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.PriorityQueue;
-import java.util.concurrent.ForkJoinPool;
-import java.util.concurrent.ForkJoinTask;
 import org.yellowfit.core.serve.Serving;
 
 /**
@@ -18,9 +16,6 @@ final class Ordering {
 
     private static final double STEP = RuleNumber.STEP_OF_WORTH.value;
     private static final double ROUNDING = 1e-9;
-
-    /** From so many plants on, sharing the search between two costs less than it saves; measured. */
-    private static final int LARGE = 20_000;
 
     private final Catalogue plants;
     private final Question question;
@@ -42,7 +37,7 @@ final class Ordering {
 
     /** The best of the whole catalogue that live there, and after them, when asked for, the nearest that do not. */
     List<Ranked> best(boolean includeNo, int most) {
-        Found found = plants.size() < LARGE ? search(new Part(0, 1), includeNo, most) : together(includeNo, most);
+        Found found = search(includeNo, most);
         List<Ranked> first = inSteps(found.kept, most);
         if (includeNo && first.size() < most) {
             found.no.sort(byScore());
@@ -52,34 +47,20 @@ final class Ordering {
         return first;
     }
 
-    /** A large catalogue is searched by two at once, each with an ordering of its own. */
-    private Found together(boolean includeNo, int most) {
-        Ordering second = new Ordering(plants, question);
-        ForkJoinTask<Found> other =
-                ForkJoinPool.commonPool().submit(() -> second.search(new Part(1, 2), includeNo, most));
-        Found found = search(new Part(0, 2), includeNo, most);
-        found.add(other.join());
-        return found;
-    }
-
-    /** One plant of every so many. */
-    private record Part(int first, int every) {}
-
     /** What a search has found: those that live, and where they are asked for those that do not. */
-    private record Found(Kept kept, List<Ranked> no) {
-        void add(Found other) {
-            kept.addAll(other.kept);
-            no.addAll(other.no);
-        }
-    }
+    private record Found(Kept kept, List<Ranked> no) {}
 
-    private Found search(Part part, boolean includeNo, int most) {
+    private Found search(boolean includeNo, int most) {
         Kept kept = new Kept(most);
         List<Ranked> no = new ArrayList<>();
-        for (int i = part.first; i < plants.size(); i += part.every) {
-            // How it serves is told sooner than how it lives, and leaves out most of a large catalogue.
+        for (int i = 0; i < plants.size(); i++) {
             double least = kept.least();
             if (!includeNo && kept.isFull() && !comesBeforeLast(i, kept)) {
+                continue;
+            }
+            // What the place rules out at a glance goes first; then how it serves, which is told sooner than all of how
+            // it lives.
+            if (!includeNo && !marking.mayLive(i)) {
                 continue;
             }
             double serve = serving.of(i, least);
@@ -216,12 +197,6 @@ final class Ordering {
                 addPerfect(size);
             }
             size++;
-        }
-
-        void addAll(Kept other) {
-            for (int k = 0; k < other.size; k++) {
-                add(other.index[k], other.score[k], other.serve[k], other.live[k]);
-            }
         }
 
         Ranked ranked(int k, Catalogue plants, int step) {
