@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +19,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.records.Doubts;
+import org.yellowfit.app.records.LossChoices;
+import org.yellowfit.app.records.PlantingNotes;
 import org.yellowfit.app.records.RecordRow;
 import org.yellowfit.app.records.Records;
 import org.yellowfit.app.takeaway.PlantList;
@@ -30,12 +32,9 @@ import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.growth.PlantGrowth;
-import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Traits;
-import org.yellowfit.core.records.LossCause;
 import org.yellowfit.core.takeoff.Spending;
 
 /** A planting looked at again: each plant answered in a few seconds. */
@@ -44,7 +43,7 @@ class AfterwardsController {
 
     private static final double DAYS_A_YEAR = 365.25;
     /** Fields that stand beside each plant; the others are said at the day. */
-    private static final List<String> SHOWN = List.of("alive", "cause", "height_m", "spread_m", "note");
+    private static final List<String> SHOWN = List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "note");
 
     record Row(
             String id,
@@ -56,13 +55,13 @@ class AfterwardsController {
             String promised,
             List<String> noted) {}
 
-    record Choice(String value, String name) {}
-
     record LookRow(String on, String what, boolean past) {}
 
     private final Visits visits;
     private final PlantList list;
     private final Records records;
+    private final PlantingNotes notes;
+    private final Doubts doubts;
     private final LookAgain again;
     private final CatalogueStore catalogue;
     private final GrowingPlaces places;
@@ -71,12 +70,16 @@ class AfterwardsController {
             Visits visits,
             PlantList list,
             Records records,
+            PlantingNotes notes,
+            Doubts doubts,
             LookAgain again,
             CatalogueStore catalogue,
             GrowingPlaces places) {
         this.visits = visits;
         this.list = list;
         this.records = records;
+        this.notes = notes;
+        this.doubts = doubts;
         this.again = again;
         this.catalogue = catalogue;
         this.places = places;
@@ -97,7 +100,7 @@ class AfterwardsController {
             HttpServletResponse response,
             RedirectAttributes flash) {
         Visit visit = visits.open(id);
-        LocalDate planted = again.planted(visit);
+        LocalDate planted = visit.plantedOn();
         Map<String, String> problems = new LinkedHashMap<>();
         List<RecordRow> rows = new ArrayList<>();
         for (Line line : list.of(id)) {
@@ -106,19 +109,19 @@ class AfterwardsController {
                 continue;
             }
             List<Problem> found = new ArrayList<>();
-            RecordRow.read(line.plant().id(), new InputReader(cells(typed, at, visit, planted, line), "", found))
-                    .ifPresent(rows::add);
+            Optional<RecordRow> row = notes.read(visit, line.plant().id(), line.pot(), cells(typed, at), found);
             found.forEach(problem -> problems.putIfAbsent(
                     SHOWN.contains(problem.field()) ? at + problem.field() : "date", atItsField(problem, planted)));
+            row.ifPresent(rows::add);
+            row.filter(any -> !"true".equals(typed.get(at + "sure")))
+                    .flatMap(read -> doubts.about(read, visit.units()))
+                    .ifPresent(doubt -> problems.put(at + "sure", doubt));
         }
         if (!problems.isEmpty()) {
             response.setStatus(422);
             return page(visit, typed, problems, model);
         }
-        if (!rows.isEmpty()) {
-            records.make(placeName(visit), false, id);
-            records.put(rows, me.displayName());
-        }
+        notes.note(visit, rows, me.displayName());
         flash.addFlashAttribute("told", List.of(Sentences.say("afterwards.noted", rows.size())));
         return "redirect:/visits/" + id + "/afterwards";
     }
@@ -136,37 +139,17 @@ class AfterwardsController {
                 && typed.getOrDefault(at + "spread_m", "").isBlank();
     }
 
-    private static Map<String, Object> cells(
-            Map<String, String> typed, String at, Visit visit, LocalDate planted, Line line) {
-        Map<String, Object> cells = new LinkedHashMap<>();
+    private static Map<String, String> cells(Map<String, String> typed, String at) {
+        Map<String, String> cells = new LinkedHashMap<>();
         for (String field : List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "browsed", "note")) {
             cells.put(field, typed.getOrDefault(at + field, ""));
         }
-        String day = typed.getOrDefault("date", "").isBlank() ? LocalDate.now().toString() : typed.get("date");
-        cells.put("date", day);
-        cells.put("place", placeName(visit));
-        cells.put("pot", line.pot());
-        Double sun = visit.question().site().light().sunHours();
-        cells.put("sun_hours", sun == null ? "" : String.valueOf(sun));
-        age(planted, day).ifPresent(age -> cells.put("age_years", age));
+        cells.put("date", typed.getOrDefault("date", ""));
         return cells;
     }
 
-    private static Optional<String> age(LocalDate planted, String day) {
-        try {
-            double years = ChronoUnit.DAYS.between(planted, LocalDate.parse(day)) / DAYS_A_YEAR;
-            return Optional.of(String.valueOf(Math.round(years * 100) / 100.0));
-        } catch (java.time.DateTimeException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static String placeName(Visit visit) {
-        return visit.place().isBlank() ? visit.id().toString() : visit.place();
-    }
-
     private String page(Visit visit, Map<String, String> typed, Map<String, String> problems, Model model) {
-        LocalDate planted = again.planted(visit);
+        LocalDate planted = visit.plantedOn();
         LocalDate today = LocalDate.now();
         List<Records.Kept> all = records.all();
         double years = Math.max(0, ChronoUnit.DAYS.between(planted, today) / DAYS_A_YEAR);
@@ -188,20 +171,17 @@ class AfterwardsController {
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
         model.addAttribute("today", typed.getOrDefault("date", today.toString()));
-        model.addAttribute(
-                "causes",
-                Arrays.stream(LossCause.values())
-                        .map(cause -> new Choice(Words.of(cause), Sentences.label(cause)))
-                        .toList());
+        model.addAttribute("causes", LossChoices.all());
         return "afterwards/afterwards";
     }
 
     private Row row(Line line, Visit visit, List<Records.Kept> all, double years) {
+        String place = records.nameOf(visit);
         UnitSystem units = visit.units();
         PlantGrowth growth = Spending.growth(line.plant(), line.pot());
         List<String> noted = all.stream()
                 .filter(kept -> kept.row().plant().equals(line.plant().id())
-                        && kept.row().place().equals(placeName(visit)))
+                        && kept.row().place().equals(place))
                 .map(kept -> Sentences.say(
                         kept.row().alive() != null && !kept.row().alive() ? "afterwards.was-dead" : "afterwards.was",
                         Sentences.date("date.short", kept.row().date()),

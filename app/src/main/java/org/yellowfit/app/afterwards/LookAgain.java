@@ -1,7 +1,6 @@
 package org.yellowfit.app.afterwards;
 
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -12,11 +11,9 @@ import org.yellowfit.app.records.Records;
 import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
-import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.Seasons;
-import org.yellowfit.core.fit.SiteFields;
 
 /** When a finished planting is looked at again: after six weeks, in its first spring, in each autumn for three years (J4). */
 @Service
@@ -47,16 +44,8 @@ class LookAgain implements FollowUps {
         this.records = records;
     }
 
-    /** What was said, or else the day the visit was last changed before it was finished. */
-    LocalDate planted(Visit visit) {
-        return visit.answers()
-                .get(VisitFields.site(SiteFields.PLANTING_DATE))
-                .orElseGet(
-                        () -> visit.changedAt().atZone(ZoneId.systemDefault()).toLocalDate());
-    }
-
     List<Look> looks(Visit visit) {
-        LocalDate planted = planted(visit);
+        LocalDate planted = visit.plantedOn();
         Seasons seasons = places.of(visit).seasons();
         List<Look> looks = new ArrayList<>();
         looks.add(new Look(planted.plusDays(SIX_WEEKS), Sentences.say("look.settled")));

@@ -16,6 +16,7 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.OwnRecords;
 import org.yellowfit.app.records.RecordRow;
 import org.yellowfit.app.records.Records;
+import org.yellowfit.app.records.TakingsBack;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.UnitSystem;
@@ -31,6 +32,9 @@ class SeasonController {
 
     record LossRow(String id, String plant, String cause, String place, String date) {}
 
+    /** @param instead what was taken in its place, in words; empty for none */
+    record BackRow(String id, String plant, int plants, String cause, String instead, String note) {}
+
     record CauseRow(String cause, int lost) {}
 
     record WrongRow(String id, String plant, String place, String promised, String measured) {}
@@ -40,8 +44,10 @@ class SeasonController {
     private final Records records;
     private final CatalogueStore catalogue;
     private final OwnRecords learnt;
+    private final TakingsBack back;
 
-    SeasonController(Records records, CatalogueStore catalogue, OwnRecords learnt) {
+    SeasonController(Records records, CatalogueStore catalogue, OwnRecords learnt, TakingsBack back) {
+        this.back = back;
         this.records = records;
         this.catalogue = catalogue;
         this.learnt = learnt;
@@ -65,9 +71,20 @@ class SeasonController {
         model.addAttribute("lived", rows.size() - lost.size());
         model.addAttribute("lost", lost.stream().map(this::loss).toList());
         model.addAttribute("causes", causes(lost));
+        model.addAttribute("back", back.inYear(shown).stream().map(this::back).toList());
         model.addAttribute("wrong", wrong(rows));
         model.addAttribute("advice", advice(rows));
         return "afterwards/season";
+    }
+
+    private BackRow back(TakingsBack.Back each) {
+        return new BackRow(
+                each.plant(),
+                name(each.plant()),
+                each.plants(),
+                each.cause() == null ? "" : Sentences.label(each.cause()),
+                each.instead() == null ? "" : Sentences.say("back.instead", name(each.instead())),
+                each.note());
     }
 
     private LossRow loss(RecordRow row) {

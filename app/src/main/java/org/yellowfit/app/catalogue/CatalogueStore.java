@@ -63,11 +63,12 @@ public class CatalogueStore {
         return snapshot().claims().getOrDefault(id, List.of());
     }
 
-    /** Every claim, by cultivar, then in the order of the columns. */
+    /** Every claim that somebody makes, by cultivar, then in the order of the columns. */
     public List<Claim> allClaims() {
         return snapshot().claims().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .flatMap(each -> each.getValue().stream())
+                .filter(claim -> claim.kind().isSaid())
                 .toList();
     }
 

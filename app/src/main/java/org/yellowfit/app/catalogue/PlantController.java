@@ -238,6 +238,7 @@ class PlantController {
         model.addAttribute(
                 "kinds",
                 Arrays.stream(SourceKind.values())
+                        .filter(SourceKind::isSaid)
                         .map(kind -> new Choice(Words.of(kind), Sentences.label(kind)))
                         .toList());
         return "catalogue/plant";

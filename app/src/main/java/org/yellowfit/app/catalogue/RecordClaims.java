@@ -3,11 +3,16 @@ package org.yellowfit.app.catalogue;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.core.plant.Claim;
+import org.yellowfit.core.plant.SourceKind;
+import org.yellowfit.core.plant.Trait;
+import org.yellowfit.core.plant.Traits;
 
 /** What the shop's own records say, among the claims of other sources: the policies weigh them, the label stays beside. */
 @Service
@@ -50,5 +55,35 @@ public class RecordClaims {
                         })
                         .toList());
         cultivars.touch(List.copyOf(plants), version);
+    }
+
+    /** Something else than a value is known of a plant now: every instance tells it anew. */
+    @Transactional
+    public void touch(String plant) {
+        cultivars.touch(List.of(plant), store.nextVersion());
+    }
+
+    /** What was worked out of records before. */
+    @Transactional(readOnly = true)
+    public List<Claim> calibrated() {
+        return jdbc.query(
+                "select cultivar_id, trait, value, source from claim where of_record and source_kind = 'CALIBRATED'",
+                (row, at) -> new Claim(
+                        row.getString(1),
+                        Traits.named(row.getString(2)).orElseThrow(),
+                        row.getString(3),
+                        row.getString(4),
+                        SourceKind.CALIBRATED,
+                        OptionalDouble.empty(),
+                        ""));
+    }
+
+    /** Plants of which somebody wrote own records of a trait into the catalogue. */
+    @Transactional(readOnly = true)
+    public Set<String> writtenByHand(Trait<?> trait) {
+        return Set.copyOf(jdbc.queryForList(
+                "select distinct cultivar_id from claim where not of_record and source_kind = 'OWN_RECORD' and trait = ?",
+                String.class,
+                trait.name()));
     }
 }

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.yellowfit.app.people.Trail;
 import org.yellowfit.core.climate.ClimateSummary;
+import org.yellowfit.core.climate.DailyRecord;
 import org.yellowfit.core.climate.StationFile;
 import org.yellowfit.core.light.Location;
 import org.yellowfit.core.measure.InvalidInput;
@@ -25,6 +26,7 @@ public class Stations {
     private final StationRepository stations;
     private final Trail trail;
     private final Map<UUID, ClimateSummary> read = new ConcurrentHashMap<>();
+    private final Map<UUID, DailyRecord> days = new ConcurrentHashMap<>();
 
     Stations(StationRepository stations, Trail trail) {
         this.trail = trail;
@@ -95,12 +97,20 @@ public class Stations {
         stations.findById(id).ifPresent(entity -> trail.note(Trail.Deed.STATION, entity.name()));
         stations.deleteById(id);
         read.remove(id);
+        days.remove(id);
     }
 
     /** The record as CSV, °C and mm. */
     @Transactional(readOnly = true)
     public Optional<String> csv(UUID id) {
         return stations.findById(id).map(StationEntity::csv);
+    }
+
+    /** Its days, as they were noted. */
+    @Transactional(readOnly = true)
+    public Optional<DailyRecord> days(UUID id) {
+        return stations.findById(id)
+                .map(entity -> days.computeIfAbsent(id, any -> StationFile.read(entity.csv(), false)));
     }
 
     private Station station(StationEntity entity) {

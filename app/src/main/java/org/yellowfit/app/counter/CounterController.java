@@ -2,6 +2,7 @@ package org.yellowfit.app.counter;
 
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -55,7 +56,12 @@ class CounterController {
         model.addAttribute("looks", followUps.due());
         model.addAttribute("words", customers.unseen(SHOWN));
         model.addAttribute("reminders", customers.remindersDue());
-        List<Card> cards = visits.latest(SHOWN).stream().map(this::card).toList();
+        Set<UUID> own = visits.ownBeds();
+        List<Card> cards = visits.latest(SHOWN + own.size()).stream()
+                .filter(visit -> !own.contains(visit.id()))
+                .limit(SHOWN)
+                .map(this::card)
+                .toList();
         model.addAttribute(
                 "open", cards.stream().filter(card -> !card.finished()).toList());
         model.addAttribute("finished", cards.stream().filter(Card::finished).toList());

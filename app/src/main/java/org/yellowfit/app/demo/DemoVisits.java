@@ -3,10 +3,13 @@ package org.yellowfit.app.demo;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
+import org.yellowfit.app.records.OwnBeds;
 import org.yellowfit.app.records.Records;
 import org.yellowfit.app.takeaway.PlantList;
 import org.yellowfit.app.visit.Answers;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
@@ -22,8 +25,10 @@ class DemoVisits {
     private final PlantList list;
     private final DemoDrawings drawings;
     private final Records records;
+    private final OwnBeds beds;
 
-    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings, Records records) {
+    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings, Records records, OwnBeds beds) {
+        this.beds = beds;
         this.records = records;
         this.visits = visits;
         this.list = list;
@@ -116,6 +121,45 @@ class DemoVisits {
         drawings.draw(visits.latest(MOST), ADVISOR);
     }
 
+    /** The shop's own beds of which there are records, described as places. */
+    void describeBeds() {
+        bed(
+                "North row, our own",
+                "zone=6b sunHours=6 sunBias=even texture=clay+loam drainage=slow ph=6.4 moisture=3 depthM=1.6 lengthM=9 deer=some plantingDate=2022-04-15",
+                List.of(
+                        "spiraea-ember-shovel",
+                        "physocarpus-coal-hatch",
+                        "weigela-inkstand",
+                        "hosta-mixing-bowl",
+                        "viburnum-clove-jar"));
+        bed(
+                "Dune bed, our own",
+                "zone=6b sunHours=8 sunBias=even texture=loamy+sand drainage=fast ph=6 moisture=2 depthM=2 lengthM=7 exposure=wind|salt plantingDate=2022-04-15",
+                List.of(
+                        "juniperus-mooring-post",
+                        "picea-bread-peel",
+                        "panicum-smelter",
+                        "nepeta-long-splice",
+                        "perovskia-rain-gauge"));
+    }
+
+    private void bed(String name, String site, List<String> planted) {
+        UUID bed = beds.begin(name, ADVISOR);
+        Map<String, String> answers = new LinkedHashMap<>(Map.of("place", name, "units", "METRIC"));
+        put(answers, "site.", site);
+        visits.put(bed, checked(name, answers), ADVISOR);
+        list.add(bed, planted);
+        visits.finish(bed, true);
+    }
+
+    private static Edit checked(String place, Map<String, String> answers) {
+        VisitForm.Checked checked = VisitForm.check(answers, Answers.NONE);
+        if (!checked.isFine()) {
+            throw new IllegalStateException("The demo visit to " + place + " is wrong: " + checked.problems());
+        }
+        return checked.edit();
+    }
+
     /** @param site fields with their values, spaces within a value written as + */
     private Visit visit(
             String place,
@@ -129,11 +173,7 @@ class DemoVisits {
                 Map.of("place", place, "customer", customer, "note", note, "units", "METRIC", "policy", "STANDARD"));
         put(answers, "site.", site);
         put(answers, "wants.", wants);
-        VisitForm.Checked checked = VisitForm.check(answers, Answers.NONE);
-        if (!checked.isFine()) {
-            throw new IllegalStateException("The demo visit to " + place + " is wrong: " + checked.problems());
-        }
-        Visit visit = visits.create(checked.edit(), ADVISOR);
+        Visit visit = visits.create(checked(place, answers), ADVISOR);
         chosen.forEach(id -> visits.choose(visit.id(), id));
         visits.finish(visit.id(), finished);
         return visit;

@@ -126,6 +126,7 @@ class FirstStart implements ApplicationRunner {
                 throw new IllegalStateException("The demo's records have problems: " + report.problems());
             }
         }
+        visits.describeBeds();
     }
 
     private void bringIn(String resource, FileKind kind) throws IOException {

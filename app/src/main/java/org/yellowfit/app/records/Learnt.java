@@ -1,44 +1,31 @@
 package org.yellowfit.app.records;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.OwnRecords;
-import org.yellowfit.app.climate.Station;
-import org.yellowfit.app.climate.Stations;
 import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.climate.Winter;
-import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
-import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.PotSize;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.records.Estimate;
-import org.yellowfit.core.records.HardinessCalibration;
 import org.yellowfit.core.records.LossCause;
 import org.yellowfit.core.records.LossRate;
+import org.yellowfit.core.records.Opening;
 import org.yellowfit.core.records.SizeCalibration;
 
 /** What the shop's records teach: sizes, hardiness, losses; worked out anew when a record is added. */
 @Service
 class Learnt implements OwnRecords {
 
-    private static final double LEAST_AGE = 1;
-    private static final double DAYS_A_YEAR = 365.25;
     /** A factor nearer to 1 than this is not worth a sentence. */
     private static final double AS_LABELLED = 0.05;
     /** Half-zones by which a plant has to differ from its label to be said to. */
@@ -53,20 +40,23 @@ class Learnt implements OwnRecords {
             Map<String, Estimate> places,
             Map<String, Integer> placesOf,
             Map<String, Map<LossCause, LossRate>> losses,
-            Map<String, Estimate> hardiness) {}
+            Map<String, Estimate> hardiness,
+            Map<String, Opening> openings) {}
 
     private record Kept(long shop, long records, long catalogue, State state) {}
 
     private final Records records;
+    private final Lessons lessons;
     private final CatalogueStore catalogue;
-    private final Stations stations;
     private final CurrentShop shop;
+    private final TakingsBack back;
     private volatile Kept kept;
 
-    Learnt(Records records, CatalogueStore catalogue, Stations stations, CurrentShop shop) {
+    Learnt(Records records, Lessons lessons, CatalogueStore catalogue, CurrentShop shop, TakingsBack back) {
+        this.back = back;
         this.records = records;
+        this.lessons = lessons;
         this.catalogue = catalogue;
-        this.stations = stations;
         this.shop = shop;
     }
 
@@ -83,135 +73,17 @@ class Learnt implements OwnRecords {
     }
 
     private State worked(List<Records.Kept> rows) {
-        List<SizeCalibration.Observation> heights = new ArrayList<>();
-        List<SizeCalibration.Observation> spreads = new ArrayList<>();
-        Map<String, Set<String>> places = new LinkedHashMap<>();
-        for (Records.Kept each : rows) {
-            RecordRow row = each.row();
-            Optional<Cultivar> label = catalogue.label(row.plant());
-            boolean measured = row.age() != null && row.age() >= LEAST_AGE && !row.isLoss();
-            if (label.isEmpty() || !measured) {
-                continue;
-            }
-            PlantGrowth growth = growth(label.get(), row);
-            if (row.height() != null) {
-                heights.add(seen(row, growth.height(row.age()).mid(), row.height()));
-                places.computeIfAbsent(row.plant(), any -> new HashSet<>()).add(row.place());
-            }
-            if (row.spread() != null) {
-                spreads.add(seen(row, growth.spread(row.age()).mid(), row.spread()));
-                places.computeIfAbsent(row.plant(), any -> new HashSet<>()).add(row.place());
-            }
-        }
-        SizeCalibration high = SizeCalibration.of(heights);
-        SizeCalibration wide = SizeCalibration.of(spreads);
+        Lessons.Sizes sizes = lessons.sizes(rows);
         return new State(
-                high,
-                wide,
-                high.plants(),
-                wide.plants(),
-                high.places(),
-                places.entrySet().stream()
-                        .collect(Collectors.toMap(
-                                Map.Entry::getKey, each -> each.getValue().size())),
-                losses(rows),
-                hardiness(rows));
-    }
-
-    private static SizeCalibration.Observation seen(RecordRow row, double predicted, double measured) {
-        return new SizeCalibration.Observation(row.plant(), row.place(), predicted, measured);
-    }
-
-    /** By the label, from the pot it was bought in and in the sun it gets. */
-    static PlantGrowth growth(Cultivar label, RecordRow row) {
-        PlantGrowth growth = PlantGrowth.of(label);
-        if (PotSize.heightM(label, row.pot()).isPresent()) {
-            growth = growth.fromPot(PotSize.heightM(label, row.pot()).getAsDouble());
-        }
-        return row.sunHours() == null ? growth : growth.inSun(row.sunHours());
-    }
-
-    /** J6: a place has a cause when something was lost to it there. */
-    private static Map<String, Map<LossCause, LossRate>> losses(List<Records.Kept> rows) {
-        Map<LossCause, Set<String>> where = new EnumMap<>(LossCause.class);
-        rows.stream()
-                .map(Records.Kept::row)
-                .filter(row -> row.isLoss() && row.cause() != null)
-                .forEach(row -> where.computeIfAbsent(row.cause(), any -> new HashSet<>())
-                        .add(row.place()));
-        Map<String, Map<LossCause, LossRate>> losses = new LinkedHashMap<>();
-        where.forEach((cause, places) -> {
-            Map<String, Set<String>> stood = new LinkedHashMap<>();
-            Map<String, Set<String>> lost = new LinkedHashMap<>();
-            for (Records.Kept each : rows) {
-                RecordRow row = each.row();
-                if (places.contains(row.place())) {
-                    stood.computeIfAbsent(row.plant(), any -> new HashSet<>()).add(row.place());
-                    if (row.isLoss() && row.cause() == cause) {
-                        lost.computeIfAbsent(row.plant(), any -> new HashSet<>())
-                                .add(row.place());
-                    }
-                }
-            }
-            lost.forEach((plant, of) -> losses.computeIfAbsent(plant, any -> new EnumMap<>(LossCause.class))
-                    .put(cause, new LossRate(stood.get(plant).size(), of.size())));
-        });
-        return losses;
-    }
-
-    /** J5: the winters each plant came through, and the one it died of, by the shop's station. */
-    private Map<String, Estimate> hardiness(List<Records.Kept> rows) {
-        List<Winter> winters = stations.usual()
-                .map(Station::climate)
-                .map(climate -> climate.winters())
-                .orElse(List.of());
-        Map<String, List<HardinessCalibration.Winter>> seen = new LinkedHashMap<>();
-        Map<List<String>, List<RecordRow>> courses = rows.stream()
-                .map(Records.Kept::row)
-                .collect(Collectors.groupingBy(
-                        row -> List.of(row.plant(), row.place()), LinkedHashMap::new, Collectors.toList()));
-        courses.values()
-                .forEach(course -> catalogue
-                        .label(course.get(0).plant())
-                        .flatMap(plant -> plant.get(Traits.ZONE_MIN))
-                        .ifPresent(coldest -> seen.computeIfAbsent(course.get(0).plant(), any -> new ArrayList<>())
-                                .addAll(through(course, winters, coldest))));
-        Map<String, Estimate> shifts = new LinkedHashMap<>();
-        seen.forEach((plant, of) -> {
-            if (!of.isEmpty()) {
-                shifts.put(plant, HardinessCalibration.shift(of));
-            }
-        });
-        return shifts;
-    }
-
-    private static List<HardinessCalibration.Winter> through(
-            List<RecordRow> course, List<Winter> winters, HardinessZone coldest) {
-        List<RecordRow> inOrder =
-                course.stream().sorted(Comparator.comparing(RecordRow::date)).toList();
-        RecordRow first = inOrder.get(0);
-        LocalDate from =
-                first.age() == null ? first.date() : first.date().minusDays(Math.round(first.age() * DAYS_A_YEAR));
-        List<HardinessCalibration.Winter> seen = new ArrayList<>();
-        for (RecordRow row : inOrder) {
-            LocalDate since = from;
-            List<Winter> between = winters.stream()
-                    .filter(winter -> winter.on() != null
-                            && winter.on().isAfter(since)
-                            && !winter.on().isAfter(row.date()))
-                    .toList();
-            for (int i = 0; i < between.size(); i++) {
-                boolean last = i == between.size() - 1;
-                boolean died = row.isLoss() && row.cause() == LossCause.WINTER && last;
-                int half = HardinessZone.ofMeanLow(between.get(i).lowestC()).half();
-                seen.add(new HardinessCalibration.Winter(half - coldest.half(), died));
-            }
-            if (row.isLoss()) {
-                break;
-            }
-            from = row.date();
-        }
-        return seen;
+                sizes.heights(),
+                sizes.spreads(),
+                sizes.heights().plants(),
+                sizes.spreads().plants(),
+                sizes.heights().places(),
+                sizes.placesOf(),
+                Lessons.losses(rows),
+                lessons.hardiness(rows),
+                lessons.openings(rows));
     }
 
     @Override
@@ -241,7 +113,17 @@ class Learnt implements OwnRecords {
                     zone(coldest.get(), shift.low()),
                     String.valueOf(shift.n())));
         }
+        Opening opening = state.openings().get(plant);
+        if (opening != null && opening.isEnough()) {
+            told.add(Sentences.say(
+                    "record.opening",
+                    Math.round(opening.degreeDays()),
+                    Math.round(opening.least()),
+                    Math.round(opening.most()),
+                    opening.seasons()));
+        }
         told.addAll(warnings(state.losses().getOrDefault(plant, Map.of())));
+        BackWords.sentence(back.of(plant)).ifPresent(told::add);
         return told;
     }
 
@@ -277,6 +159,11 @@ class Learnt implements OwnRecords {
                 warnings.put(plant, told);
             }
         });
+        back.worthSaying().stream()
+                .collect(Collectors.groupingBy(TakingsBack.Back::plant))
+                .forEach((plant, all) -> BackWords.sentence(all)
+                        .ifPresent(told -> warnings.computeIfAbsent(plant, any -> new ArrayList<>())
+                                .add(told)));
         return warnings;
     }
 

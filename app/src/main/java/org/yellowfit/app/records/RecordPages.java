@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.GrowthPicture;
@@ -22,7 +23,8 @@ class RecordPages {
 
     record PlantRow(String id, String name, int rows, String height, String spread, int lost) {}
 
-    record PlaceRow(String name, boolean own, int rows, String factor) {}
+    /** @param visitId that describes it; null where none does */
+    record PlaceRow(long id, String name, boolean own, UUID visitId, int rows, String factor) {}
 
     record Row(
             long id,
@@ -42,13 +44,20 @@ class RecordPages {
             List<String> told,
             String heightPicture,
             String spreadPicture,
-            List<Row> rows) {}
+            List<Row> rows,
+            List<BackRow> back) {}
+
+    record BackRow(long id, String told, String by) {}
 
     private final Records records;
     private final Learnt learnt;
+    private final Lessons lessons;
+    private final TakingsBack back;
     private final CatalogueStore catalogue;
 
-    RecordPages(Records records, Learnt learnt, CatalogueStore catalogue) {
+    RecordPages(Records records, Learnt learnt, Lessons lessons, TakingsBack back, CatalogueStore catalogue) {
+        this.lessons = lessons;
+        this.back = back;
         this.records = records;
         this.learnt = learnt;
         this.catalogue = catalogue;
@@ -77,8 +86,10 @@ class RecordPages {
         Learnt.State state = learnt.now();
         return records.places().stream()
                 .map(place -> new PlaceRow(
+                        place.id(),
                         place.name(),
                         place.own(),
+                        place.visitId(),
                         rows.getOrDefault(place.name(), 0),
                         told(state.places().get(place.name()))))
                 .toList();
@@ -120,8 +131,9 @@ class RecordPages {
                         Sentences.say("picture.spread-measured", plant.name()),
                         units),
                 rows.stream()
-                        .map(kept -> row(kept, photographs.getOrDefault(kept.id(), List.of())))
-                        .toList());
+                        .map(kept -> row(kept, label, photographs.getOrDefault(kept.id(), List.of())))
+                        .toList(),
+                back.of(plant.id()).stream().map(this::back).toList());
     }
 
     private static List<GrowthPicture.Dot> dots(List<Records.Kept> rows, boolean height) {
@@ -138,7 +150,14 @@ class RecordPages {
         return dots;
     }
 
-    private static Row row(Records.Kept kept, List<Long> photographs) {
+    private BackRow back(TakingsBack.Back each) {
+        String instead = each.instead() == null
+                ? ""
+                : catalogue.find(each.instead()).map(Cultivar::name).orElse(each.instead());
+        return new BackRow(each.id(), BackWords.line(each, instead), each.by());
+    }
+
+    private Row row(Records.Kept kept, Cultivar label, List<Long> photographs) {
         RecordRow row = kept.row();
         List<String> told = new ArrayList<>();
         size(row.height(), "records.high").ifPresent(told::add);
@@ -151,7 +170,13 @@ class RecordPages {
                             : Sentences.say("records.dead-of", Sentences.label(row.cause())));
         }
         if (row.firstBloom() != null) {
-            told.add(Sentences.say("records.first-bloom", Sentences.date("date.day", row.firstBloom())));
+            told.add(lessons.promisedBloom(label, kept)
+                    .map(promised -> Sentences.say(
+                            "records.first-bloom-promised",
+                            Sentences.date("date.day", row.firstBloom()),
+                            Sentences.date("date.day", promised)))
+                    .orElseGet(
+                            () -> Sentences.say("records.first-bloom", Sentences.date("date.day", row.firstBloom()))));
         }
         if (Boolean.TRUE.equals(row.browsed())) {
             told.add(Sentences.say("records.browsed"));

@@ -54,7 +54,7 @@ public record RecordRow(
     private static final double OLDEST_YEARS = 200;
     private static final double SMALLEST_M = 0.01;
     private static final double LARGEST_M = 120;
-    private static final int LONGEST_PLACE = 160;
+    static final int LONGEST_PLACE = 160;
     private static final int LONGEST_POT = 80;
     private static final int LONGEST_NOTE = 2000;
     private static final int EARLIEST_YEAR = 1950;
@@ -163,7 +163,7 @@ public record RecordRow(
         return value ? "yes" : "no";
     }
 
-    boolean isLoss() {
+    public boolean isLoss() {
         return Boolean.FALSE.equals(alive);
     }
 }

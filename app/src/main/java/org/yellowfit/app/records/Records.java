@@ -13,22 +13,17 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.catalogue.RecordClaims;
 import org.yellowfit.app.shop.CurrentShop;
-import org.yellowfit.core.measure.Interval;
-import org.yellowfit.core.measure.Numbers;
+import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.Visits;
 import org.yellowfit.core.measure.Words;
-import org.yellowfit.core.plant.Claim;
-import org.yellowfit.core.plant.SourceKind;
-import org.yellowfit.core.plant.Trait;
-import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.records.LossCause;
 
 /** The shop's records. What they say of sizes stands among the catalogue's claims as soon as it is noted. */
@@ -38,26 +33,28 @@ public class Records {
     /** A place that is looked at again. */
     public record Place(long id, String name, boolean own, UUID visitId) {}
 
-    /** A row as it is kept. */
-    public record Kept(long id, RecordRow row, boolean ownPlace, String by) {}
+    /**
+     * A row as it is kept.
+     *
+     * @param visitId that describes its place; null where none does
+     */
+    public record Kept(long id, RecordRow row, boolean ownPlace, UUID visitId, String by) {}
 
     private static final String SELECT = "select r.id, r.plant, p.name, r.noted_on, r.age_years, r.height_m,"
             + " r.flower_height_m, r.spread_m, r.first_bloom, r.last_bloom, r.alive, r.cause, r.browsed, r.pot,"
-            + " r.sun_hours, r.note, p.own, r.noted_by from plant_record r join record_place p on p.id = r.place_id"
+            + " r.sun_hours, r.note, p.own, p.visit_id, r.noted_by from plant_record r join record_place p on p.id = r.place_id"
             + " where r.shop_id = ?";
-    /** A plant is measured against its label from its first year on; before that it shows the nursery's work. */
-    private static final double LEAST_AGE = 1;
 
     private final JdbcTemplate jdbc;
     private final CurrentShop shop;
-    private final CatalogueStore catalogue;
-    private final RecordClaims claims;
+    private final Visits visits;
+    private final Teaching teaching;
 
-    Records(JdbcTemplate jdbc, CurrentShop shop, CatalogueStore catalogue, RecordClaims claims) {
+    Records(JdbcTemplate jdbc, CurrentShop shop, Visits visits, Teaching teaching) {
         this.jdbc = jdbc;
         this.shop = shop;
-        this.catalogue = catalogue;
-        this.claims = claims;
+        this.visits = visits;
+        this.teaching = teaching;
     }
 
     /** By plant, place and day. */
@@ -76,9 +73,12 @@ public class Records {
     public List<Place> places() {
         return jdbc.query(
                 "select id, name, own, visit_id from record_place where shop_id = ? order by own desc, name",
-                (row, at) ->
-                        new Place(row.getLong(1), row.getString(2), row.getBoolean(3), row.getObject(4, UUID.class)),
+                Records::place,
                 shop.id());
+    }
+
+    private static Place place(ResultSet row, int at) throws SQLException {
+        return new Place(row.getLong(1), row.getString(2), row.getBoolean(3), row.getObject(4, UUID.class));
     }
 
     /** Numbers of the photographs of each record of a plant. */
@@ -112,6 +112,7 @@ public class Records {
     /** Notes rows, each in the place of what was noted of that plant there on that day. A place not known yet is made. */
     @Transactional
     public void put(List<RecordRow> rows, String by) {
+        oneAtATime();
         Map<String, Long> places = new HashMap<>();
         places().forEach(place -> places.put(place.name(), place.id()));
         Timestamp now = Timestamp.from(Instant.now());
@@ -162,8 +163,70 @@ public class Records {
         return id == null ? 0 : id;
     }
 
+    /** What a visit's place is called here: its name, unless that is another's. */
+    @Transactional(readOnly = true)
+    public String nameOf(Visit visit) {
+        List<Place> known = places();
+        return known.stream()
+                .filter(place -> visit.id().equals(place.visitId()))
+                .map(Place::name)
+                .findFirst()
+                .orElseGet(() -> free(visit.place().isBlank() ? visit.id().toString() : visit.place(), known));
+    }
+
+    /** A place of that name of which the visit is gone, or which never had one, is another's. */
+    private static String free(String name, List<Place> known) {
+        Set<String> taken = known.stream().map(Place::name).collect(Collectors.toSet());
+        String free = name;
+        for (int n = 2; taken.contains(free); n++) {
+            String end = " (" + n + ")";
+            free = name.substring(0, Math.min(name.length(), RecordRow.LONGEST_PLACE - end.length())) + end;
+        }
+        return free;
+    }
+
+    /** The place of a visit, made when it has none yet. */
+    @Transactional
+    public long placeOf(Visit visit) {
+        return make(nameOf(visit), visits.ownBeds().contains(visit.id()), visit.id());
+    }
+
+    /** Hours of sun at a place that is described; empty where that is not known. */
+    @Transactional(readOnly = true)
+    public Optional<Double> sunAt(String name) {
+        return places().stream()
+                .filter(place -> place.name().equals(name) && place.visitId() != null)
+                .findFirst()
+                .flatMap(place -> visits.find(place.visitId()))
+                .map(visit -> visit.question().site().light().sunHours());
+    }
+
+    /** A place, held until the transaction ends. */
+    @Transactional
+    public Optional<Place> held(long id) {
+        return jdbc
+                .query(
+                        "select id, name, own, visit_id from record_place where id = ? and shop_id = ? for update",
+                        Records::place,
+                        id,
+                        shop.id())
+                .stream()
+                .findFirst();
+    }
+
+    /** A place that is described, drawn and given its climate as a visit of our own. */
+    @Transactional
+    public void describe(long place, UUID visitId) {
+        jdbc.update(
+                "update record_place set visit_id = ? where id = ? and shop_id = ? and visit_id is null",
+                visitId,
+                place,
+                shop.id());
+    }
+
     @Transactional
     public boolean remove(long id) {
+        oneAtATime();
         List<String> plants = jdbc.queryForList(
                 "delete from plant_record where id = ? and shop_id = ? returning plant", String.class, id, shop.id());
         teach(plants);
@@ -179,45 +242,21 @@ public class Records {
     /** The world with the shop's own records, or without: the label alone. */
     @Transactional
     public void use(boolean used) {
+        oneAtATime();
         jdbc.update("update shop set use_records = ? where id = ?", used, shop.id());
         Set<String> plants = new LinkedHashSet<>();
         all().forEach(kept -> plants.add(kept.row().plant()));
         teach(plants);
     }
 
-    /** What records say of these plants' sizes, as claims of the shop's own. */
+    /** What all records come to is worked out by one after the other, so that nobody's is left out. */
+    private void oneAtATime() {
+        jdbc.queryForList("select id from shop where id = ? for update", Long.class, shop.id());
+    }
+
+    /** Where records are not used, the label alone speaks. */
     private void teach(Collection<String> plants) {
-        Set<String> taught = new LinkedHashSet<>(plants);
-        List<Claim> said = new ArrayList<>();
-        if (areUsed()) {
-            taught.forEach(plant -> of(plant).forEach(kept -> said.addAll(sizes(kept))));
-        }
-        claims.replace(taught, said);
-    }
-
-    private List<Claim> sizes(Kept kept) {
-        RecordRow row = kept.row();
-        List<Claim> sizes = new ArrayList<>();
-        boolean measured = row.age() != null && row.age() >= LEAST_AGE && !row.isLoss();
-        if (measured && row.height() != null) {
-            sizes.add(claim(kept, Traits.HEIGHT10, row.height()));
-        }
-        if (measured && row.spread() != null) {
-            sizes.add(claim(kept, Traits.SPREAD10, row.spread()));
-        }
-        return sizes;
-    }
-
-    /** A customer's place is not named among the claims. */
-    private static Claim claim(Kept kept, Trait<Interval> trait, double metres) {
-        return new Claim(
-                kept.row().plant(),
-                trait,
-                Numbers.write(metres),
-                "Our records, " + kept.row().date(),
-                SourceKind.OWN_RECORD,
-                OptionalDouble.of(kept.row().age()),
-                kept.ownPlace() ? kept.row().place() : "");
+        teaching.teach(areUsed() ? all() : List.of(), plants);
     }
 
     private static Date date(LocalDate day) {
@@ -250,6 +289,7 @@ public class Records {
                         row.getObject(15, Double.class),
                         row.getString(16)),
                 row.getBoolean(17),
-                row.getString(18));
+                row.getObject(18, UUID.class),
+                row.getString(19));
     }
 }

@@ -5,11 +5,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -29,9 +29,9 @@ import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
+import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.records.LossCause;
 
 /** Records: by plant and by place, noted in the yard in a few seconds, in and out as a file. */
 @Controller
@@ -39,19 +39,15 @@ class RecordsController {
 
     private static final int LARGEST_FILE = 20 * 1024 * 1024;
     private static final int PROBLEMS_SHOWN = 200;
-    /** A plant that is this much smaller than it was is asked about. */
-    private static final double SHRUNK = 0.6;
-    /** So many times the size it should have: probably a slip of the pen. */
-    private static final double FAR_OFF = 4;
-
-    record CauseChoice(String value, String name) {}
 
     private final Records records;
     private final RecordPages pages;
     private final RecordFile file;
+    private final Doubts doubts;
     private final CatalogueStore catalogue;
 
-    RecordsController(Records records, RecordPages pages, RecordFile file, CatalogueStore catalogue) {
+    RecordsController(Records records, RecordPages pages, RecordFile file, Doubts doubts, CatalogueStore catalogue) {
+        this.doubts = doubts;
         this.records = records;
         this.pages = pages;
         this.file = file;
@@ -67,7 +63,8 @@ class RecordsController {
     }
 
     @GetMapping("/records/plants/{id}")
-    String plant(@PathVariable String id, Model model) {
+    String plant(@PathVariable String id, @RequestParam(required = false) UUID visit, Model model) {
+        model.addAttribute("fromVisit", visit);
         return page(known(id), new LinkedHashMap<>(), Map.of(), "", model);
     }
 
@@ -82,14 +79,20 @@ class RecordsController {
             RedirectAttributes flash) {
         Cultivar plant = known(id);
         List<Problem> problems = new ArrayList<>();
-        Optional<RecordRow> row = RecordRow.read(id, new InputReader(typed, "", problems));
+        Map<String, String> cells = new LinkedHashMap<>(typed);
+        if (typed.getOrDefault("sun_hours", "").isBlank()) {
+            records.sunAt(typed.getOrDefault("place", "").strip())
+                    .ifPresent(sun -> cells.put("sun_hours", sun.toString()));
+        }
+        Optional<RecordRow> row = RecordRow.read(id, new InputReader(cells, "", problems));
         if (row.isEmpty()) {
             Map<String, String> told = new LinkedHashMap<>();
             problems.forEach(problem -> told.putIfAbsent(problem.field(), Refusals.say(problem)));
             response.setStatus(422);
             return page(plant, typed, told, "", model);
         }
-        Optional<String> doubt = "true".equals(typed.get("sure")) ? Optional.empty() : doubt(plant, row.get());
+        Optional<String> doubt =
+                "true".equals(typed.get("sure")) ? Optional.empty() : doubts.about(row.get(), UnitSystem.METRIC);
         if (doubt.isPresent()) {
             response.setStatus(422);
             return page(plant, typed, Map.of(), doubt.get(), model);
@@ -99,33 +102,6 @@ class RecordsController {
                 "told",
                 List.of(Sentences.say("records.noted", plant.name(), row.get().place())));
         return "redirect:/records/plants/" + id;
-    }
-
-    /** A measurement ten times too large, or a plant that shrank. */
-    private Optional<String> doubt(Cultivar plant, RecordRow row) {
-        if (row.height() != null && row.age() != null && row.age() > 0) {
-            double predicted = Learnt.growth(catalogue.label(plant.id()).orElse(plant), row)
-                    .height(row.age())
-                    .mid();
-            if (row.height() > predicted * FAR_OFF || row.height() < predicted / FAR_OFF) {
-                return Optional.of(Sentences.say(
-                        "records.far-off", row.height() + " m", Math.round(predicted * 100) / 100.0 + " m"));
-            }
-        }
-        return records.of(plant.id()).stream()
-                .map(Records.Kept::row)
-                .filter(before -> before.place().equals(row.place())
-                        && before.date().isBefore(row.date())
-                        && before.height() != null
-                        && row.height() != null
-                        && !row.isLoss()
-                        && row.height() < before.height() * SHRUNK)
-                .findFirst()
-                .map(before -> Sentences.say(
-                        "records.shrank",
-                        before.height() + " m",
-                        Sentences.date("date.short", before.date()),
-                        row.height() + " m"));
     }
 
     @PostMapping("/records/{record}/away")
@@ -174,25 +150,21 @@ class RecordsController {
         return "redirect:/records";
     }
 
-    private Cultivar known(String id) {
+    Cultivar known(String id) {
         return catalogue
                 .find(id)
                 .orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", Words.shorten(id)));
     }
 
-    private String page(
-            Cultivar plant, Map<String, String> typed, Map<String, String> problems, String doubt, Model model) {
+    String page(Cultivar plant, Map<String, String> typed, Map<String, String> problems, String doubt, Model model) {
         Map<String, String> shown = new LinkedHashMap<>(typed);
         shown.putIfAbsent("date", LocalDate.now().toString());
         model.addAttribute("p", pages.of(plant));
+        shown.putIfAbsent("back_on", LocalDate.now().toString());
         model.addAttribute("typed", shown);
         model.addAttribute("problems", problems);
         model.addAttribute("doubt", doubt);
-        model.addAttribute(
-                "causes",
-                Arrays.stream(LossCause.values())
-                        .map(cause -> new CauseChoice(Words.of(cause), Sentences.label(cause)))
-                        .toList());
+        model.addAttribute("causes", LossChoices.all());
         model.addAttribute(
                 "placeNames", records.places().stream().map(Records.Place::name).toList());
         return "records/plant";

@@ -28,7 +28,11 @@ class CustomerWords implements FromCustomers {
     }
 
     private static Word word(HandoutLinks.CustomerWord said) {
-        String key = said.kind() == HandoutLinks.WordKind.DIED ? "word.died" : "word.asks";
+        String key = switch (said.kind()) {
+            case DIED -> "word.died";
+            case SEEN -> "word.seen";
+            case QUESTION -> "word.asks";
+        };
         String text = said.about().isEmpty()
                 ? Sentences.say(key + ".all", said.said())
                 : Sentences.say(key, said.about(), said.said());

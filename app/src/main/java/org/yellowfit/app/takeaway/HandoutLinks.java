@@ -41,6 +41,7 @@ class HandoutLinks {
     /** What a customer may say. */
     enum WordKind {
         DIED,
+        SEEN,
         QUESTION
     }
 

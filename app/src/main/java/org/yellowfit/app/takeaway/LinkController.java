@@ -3,6 +3,7 @@ package org.yellowfit.app.takeaway;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.http.HttpStatus;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.yellowfit.app.records.LossChoices;
 import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
@@ -36,6 +38,7 @@ class LinkController {
     private final CarePlans plans;
     private final PlantList list;
     private final Paper paper;
+    private final SeenByCustomer seen;
 
     LinkController(
             HandoutLinks links,
@@ -44,7 +47,9 @@ class LinkController {
             Handouts handouts,
             CarePlans plans,
             PlantList list,
-            Paper paper) {
+            Paper paper,
+            SeenByCustomer seen) {
+        this.seen = seen;
         this.links = links;
         this.shop = shop;
         this.visits = visits;
@@ -78,6 +83,10 @@ class LinkController {
         model.addAttribute("place", visit.place());
         model.addAttribute("word", word);
         model.addAttribute("ticked", links.ticked(visit.id()));
+        model.addAttribute("causes", LossChoices.all());
+        if (!model.containsAttribute("seenProblems")) {
+            model.addAttribute("seenProblems", Map.of());
+        }
         return "takeaway/taken";
     }
 
@@ -130,6 +139,34 @@ class LinkController {
                 .findFirst()
                 .orElse("");
         links.say(opened, what, about, said);
+    }
+
+    /** What the customer sees of the plants goes to the records. */
+    @PostMapping("/take/{word}/seen")
+    String seen(
+            @PathVariable String word,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        return opened(word, opened -> {
+                    Map<String, String> problems = noted(opened, typed);
+                    if (problems.isEmpty()) {
+                        return "redirect:/take/" + word + "?said";
+                    }
+                    response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+                    model.addAttribute("seenTyped", typed);
+                    model.addAttribute("seenProblems", problems);
+                    return page(opened, word, model, response);
+                })
+                .orElseGet(() -> closed(response));
+    }
+
+    private Map<String, String> noted(HandoutLinks.Opened opened, Map<String, String> typed) {
+        try {
+            return seen.note(opened, visits.open(opened.visitId()), typed);
+        } catch (InvalidInput e) {
+            return Map.of("form", Refusals.say(e.problems().get(0)));
+        }
     }
 
     @GetMapping("/take/{word}/calendar.ics")

@@ -1,6 +1,8 @@
 package org.yellowfit.app.visit;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -62,6 +64,12 @@ public record Visit(
 
     public Policy policy() {
         return answers.get(VisitFields.POLICY, Policy.STANDARD);
+    }
+
+    /** What was said, or else the day it was last changed. */
+    public LocalDate plantedOn() {
+        return answers.get(VisitFields.site(SiteFields.PLANTING_DATE))
+                .orElseGet(() -> changedAt.atZone(ZoneId.systemDefault()).toLocalDate());
     }
 
     /** All of it in the plain form of JSON, for the customer who asks what is kept. */

@@ -31,6 +31,9 @@ class VisitEntity {
 
     private String advisor;
     private boolean finished;
+    /** A bed of the centre itself. */
+    private boolean ownBed;
+
     private Instant createdAt;
     private Instant changedAt;
     private String changedBy;
@@ -58,6 +61,10 @@ class VisitEntity {
     void choose(List<String> ids, Instant now) {
         chosen = List.copyOf(ids);
         changedAt = now;
+    }
+
+    void beOwnBed() {
+        ownBed = true;
     }
 
     void finish(boolean done) {

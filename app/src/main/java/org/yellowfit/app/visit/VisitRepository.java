@@ -25,8 +25,11 @@ interface VisitRepository extends JpaRepository<VisitEntity, UUID> {
 
     /** @return how many went, with all that hung on them */
     @Modifying
-    @Query("delete from VisitEntity v where v.changedAt < :before")
+    @Query("delete from VisitEntity v where v.changedAt < :before and not v.ownBed")
     int eraseUntouchedSince(Instant before);
+
+    @Query("select v.id from VisitEntity v where v.ownBed")
+    List<UUID> ownBeds();
 
     List<VisitEntity> findAllByOrderByChangedAtDesc(Limit limit);
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.data.domain.Limit;
@@ -208,6 +209,17 @@ public class Visits implements OpenPlaces {
     }
 
     /** Takes out the visit with everything that hangs on it. */
+    /** A bed of the centre's own: it is no customer's, and is not erased after a time. */
+    @Transactional
+    public void keepAsOwnBed(UUID id) {
+        visits.lock(id).orElseThrow(Visits::gone).beOwnBed();
+    }
+
+    @Transactional(readOnly = true)
+    public Set<UUID> ownBeds() {
+        return Set.copyOf(visits.ownBeds());
+    }
+
     @Transactional
     public void erase(UUID id) {
         visits.deleteById(id);

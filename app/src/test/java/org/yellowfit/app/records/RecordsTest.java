@@ -8,15 +8,22 @@ import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.Screens;
 import org.yellowfit.app.catalogue.CatalogueStore;
+import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
+import org.yellowfit.app.visit.VisitFields;
+import org.yellowfit.app.visit.Visits;
+import org.yellowfit.core.fit.SiteFields;
+import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.Traits;
 import tools.jackson.databind.JsonNode;
@@ -123,6 +130,149 @@ class RecordsTest {
         buyer.post("/records/used", Map.of("used", "true"));
         assertThat(alone).isLessThan(learnt);
         assertThat(height(app, plant)).isEqualTo(learnt);
+    }
+
+    /** J3: one place grows everything larger; that is the place's and not the plants', as soon as another is seen there. */
+    @Test
+    void aPlaceThatGrowsAllLargerIsToldFromAPlantThatDoes(RunningApp app) {
+        String one = "escallonia-signal-coat";
+        String other = "griselinia-apple-rail";
+        double labelled = height(app, one);
+        assertThat(app.post(IMPORT, "text/csv", HEAD + large(app, one, "Rich row"))
+                        .status())
+                .isEqualTo(200);
+        double alone = height(app, one);
+        assertThat(alone).isGreaterThan(labelled);
+        assertThat(app.post(IMPORT, "text/csv", HEAD + large(app, other, "Rich row"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(height(app, one)).isLessThan(alone).isGreaterThan(labelled);
+        assertThat(app.get("/api/v1/catalogue/claims.csv").body()).doesNotContain("calibrated");
+    }
+
+    /** Three years old and half as high again as the label says. */
+    private static String large(RunningApp app, String plant, String place) {
+        double predicted = app.post("/api/v1/growth", "{\"id\":\"" + plant + "\",\"years\":[3]}")
+                .json()
+                .get("years")
+                .get(0)
+                .get("height")
+                .get("mid")
+                .asDouble();
+        return plant + "," + place + ",2026-08-01,3," + Math.round(predicted * 150) / 100.0 + ",,,,,yes,,,,,\n";
+    }
+
+    /** J7: three seasons of our own outweigh the label's warmth; two do not. */
+    @Test
+    void threeSeasonsOfFirstFlowersMoveTheBloom(RunningApp app) {
+        String plant = "deutzia-salt-bin";
+        String before = bloom(app, plant);
+        String two = HEAD + plant + ",Bloom row,2023-09-01,2,,,,2023-06-25,,yes,,,,,\n" + plant
+                + ",Bloom row,2024-09-01,3,,,,2024-06-27,,yes,,,,,\n";
+        assertThat(app.post(IMPORT, "text/csv", two).status()).isEqualTo(200);
+        assertThat(bloom(app, plant)).isEqualTo(before);
+        String third = HEAD + plant + ",Bloom row,2025-09-01,4,,,,2025-06-26,,yes,,,,,\n";
+        assertThat(app.post(IMPORT, "text/csv", third).status()).isEqualTo(200);
+        assertThat(Double.parseDouble(bloom(app, plant))).isBetween(440.0, 500.0);
+        Screens screens = Screens.of(app);
+        assertThat(text(screens.get("/records/plants/" + plant)))
+                .contains("degree days here", "by 3 seasons of our own", "first bloom");
+        app.bean(Records.class).of(plant).stream()
+                .filter(kept -> kept.row().place().equals("Bloom row"))
+                .forEach(kept -> app.bean(Records.class).remove(kept.id()));
+        assertThat(bloom(app, plant)).isEqualTo(before);
+    }
+
+    private static String bloom(RunningApp app, String plant) {
+        return app.bean(CatalogueStore.class)
+                .catalogue(Policy.STANDARD)
+                .find(plant)
+                .orElseThrow()
+                .get(Traits.BLOOM_GDD)
+                .map(Numbers::write)
+                .orElse("");
+    }
+
+    /** J8: a bed of our own is a place with its sun and station; it is no visit at the counter, and is not erased. */
+    @Test
+    void aBedOfOurOwnIsAPlace(RunningApp app) {
+        Screens screens = Screens.of(app);
+        MvcTestResult begun = screens.post("/records/beds", Map.of("name", "Behind the shed, our own"));
+        String address = begun.getResponse().getRedirectedUrl();
+        assertThat(address).matches("/visits/[0-9a-f-]{36}/site");
+        UUID id = UUID.fromString(address.split("/")[2]);
+        assertThat(text(screens.get(address))).contains("Behind the shed, our own");
+        app.bean(Visits.class).put(id, new Edit().set(VisitFields.site(SiteFields.SUN_HOURS), 3.5), "test");
+        assertThat(text(screens.get("/"))).doesNotContain("Behind the shed");
+        assertThat(text(screens.get("/records"))).contains("Behind the shed, our own", "Drawing and sun");
+        screens.post(
+                "/records/plants/hosta-mixing-bowl",
+                form("place", "Behind the shed, our own", "height_m", "0.5", "sure", "true"));
+        assertThat(app.get("/api/v1/records.csv").body())
+                .containsPattern("hosta-mixing-bowl,\"Behind the shed, our own\",.*,3\\.5,");
+        app.bean(JdbcTemplate.class)
+                .update("update visit set changed_at = now() - interval '90 months' where id = ?", id);
+        assertThat(app.bean(Visits.class).ownBeds()).contains(id);
+        assertThat(screens.post("/records/beds", Map.of("name", "Behind the shed, our own"))
+                        .getResponse()
+                        .getRedirectedUrl())
+                .isEqualTo(address);
+        screens.post("/records/beds", Map.of("name", " "));
+    }
+
+    /** Two customers whose gardens have one name are two places. */
+    @Test
+    void gardensOfOneNameStayApart(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Map<String, String> garden =
+                Map.of("place", "The garden", "site.zone", "6b", "site.plantingDate", "2024-05-01");
+        for (int i = 0; i < 2; i++) {
+            String address = "/visits/" + screens.visit(garden).id();
+            screens.post(address + "/list", Map.of("plant", "deutzia-salt-bin"));
+            screens.post(
+                    address + "/afterwards",
+                    Map.of(
+                            "deutzia-salt-bin.height_m",
+                            "0.43",
+                            "deutzia-salt-bin.alive",
+                            "yes",
+                            "date",
+                            "2026-08-0" + (i + 1)));
+            assertThat(text(screens.get(address + "/afterwards"))).containsOnlyOnce("43 cm high");
+        }
+        assertThat(app.get("/api/v1/records.csv").body()).contains("The garden (2),2026-08-02");
+    }
+
+    /** What comes back is counted, says why, and warns where the plant is offered. */
+    @Test
+    void whatIsBroughtBackIsSaidWhereItIsOffered(RunningApp app) {
+        Screens screens = Screens.of(app).as(Screens.MANAGER);
+        String address = "/records/plants/alchemilla-dew-ladle";
+        MvcTestResult wrong =
+                screens.post(address + "/back", Map.of("back_plants", "some", "back_instead", "no such plant at all"));
+        assertThat(wrong).hasStatus(422);
+        assertThat(text(wrong)).contains("is not one plant of the catalogue", "value=\"some\"");
+        screens.post(
+                address + "/back",
+                Map.of(
+                        "back_plants",
+                        "3",
+                        "back_on",
+                        LocalDate.now().toString(),
+                        "back_cause",
+                        "drought",
+                        "back_instead",
+                        "geranium-keelson"));
+        assertThat(text(screens.get(address))).contains("3 plants", "drought", "Keelson", "was taken instead");
+        Visit visit = screens.visit(Map.of("place", "Chosen", "site.zone", "6b", "site.sunHours", "4"));
+        String shown = "/visits/" + visit.id() + "/shortlist/plants/alchemilla-dew-ladle";
+        assertThat(text(screens.get(shown))).contains("3 plants came back, mostly lost to drought");
+        assertThat(text(screens.get("/season?year=" + LocalDate.now().getYear())))
+                .contains("What was brought back");
+        Long id = app.bean(JdbcTemplate.class)
+                .queryForObject("select max(id) from taken_back where plant = 'alchemilla-dew-ladle'", Long.class);
+        screens.post("/records/back/" + id + "/away", Map.of("plant", "alchemilla-dew-ladle"));
+        assertThat(text(screens.get(shown))).doesNotContain("came back");
     }
 
     private static double height(RunningApp app, String plant) {

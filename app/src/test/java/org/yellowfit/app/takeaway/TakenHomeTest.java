@@ -5,6 +5,7 @@ import static org.yellowfit.app.Screens.text;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
@@ -141,6 +142,36 @@ class TakenHomeTest {
                         .queryForObject("select count(*) from spring_session where principal_name is null", Long.class))
                 .as("a customer leaves no session")
                 .isZero();
+    }
+
+    /** What a customer sees by the link is a record like any other, told at the counter; slips are asked about. */
+    @Test
+    void whatACustomerSeesIsNoted(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = planted(screens, "Seen from the path", "spiraea-oarlock");
+        String link = makeLink(app, screens, visit);
+        Guest stranger = new Guest(app);
+        Guest.Page far = stranger.post(link, link + "/seen", seen("alive", "yes", "height", "70 m"));
+        assertThat(far.status()).isEqualTo(422);
+        assertThat(far.text()).contains("value=\"70 m\"");
+        Guest.Page words = stranger.post(link, link + "/seen", seen("alive", "yes", "height", "knee-high"));
+        assertThat(words.status()).isEqualTo(422);
+        assertThat(stranger.post(link, link + "/seen", Map.of("plant", "not-mine", "alive", "no"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(app.get("/api/v1/records.csv").body()).doesNotContain("Seen from the path");
+        stranger.post(link, link + "/seen", seen("alive", "no", "cause", "wet"));
+        assertThat(app.get("/api/v1/records.csv").body())
+                .containsPattern("spiraea-oarlock,Seen from the path,[^\\n]*,no,wet,");
+        assertThat(text(screens.get("/"))).contains("Oarlock’ died. wet ground");
+    }
+
+    private static Map<String, String> seen(String... fields) {
+        Map<String, String> seen = new HashMap<>(Map.of("plant", "spiraea-oarlock"));
+        for (int i = 0; i < fields.length; i += 2) {
+            seen.put(fields[i], fields[i + 1]);
+        }
+        return seen;
     }
 
     /** Whatever the reason, the same answer. */

@@ -2,6 +2,7 @@ package org.yellowfit.core.claims;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Claim;
@@ -56,17 +57,27 @@ final class ClaimedSize {
             for (Claim claim : said) {
                 largest = larger(largest, atLabelAge(label, trait, claim));
             }
-            List<Claim> records = ownRecords(said);
-            if (!records.isEmpty()) {
-                largest = larger(largest, rounded(labelled.scaled(factor(label, trait, records))));
+            Optional<Interval> seen = byOwnRecords(label, trait, said);
+            if (seen.isPresent()) {
+                largest = larger(largest, seen.get());
             }
             return new ChosenValue(trait.write(largest), Reason.LARGEST);
         }
-        List<Claim> own = ownRecords(said);
-        if (own.isEmpty()) {
-            return new ChosenValue(trait.write(labelled), Reason.LABEL);
+        return byOwnRecords(label, trait, said)
+                .map(size -> new ChosenValue(trait.write(size), Reason.CALIBRATED))
+                .orElseGet(() -> new ChosenValue(trait.write(labelled), Reason.LABEL));
+    }
+
+    /** What all own records come to where they are kept; else by those of this plant alone. */
+    private static Optional<Interval> byOwnRecords(Cultivar label, Trait<Interval> trait, List<Claim> said) {
+        Optional<Claim> calibrated = ValueChoice.calibrated(said);
+        if (calibrated.isPresent()) {
+            return calibrated.map(claim -> trait.read(claim.value()));
         }
-        return new ChosenValue(trait.write(rounded(labelled.scaled(factor(label, trait, own)))), Reason.CALIBRATED);
+        List<Claim> own = ownRecords(said);
+        return own.isEmpty()
+                ? Optional.empty()
+                : Optional.of(rounded(label.get(trait).orElseThrow().scaled(factor(label, trait, own))));
     }
 
     private static List<Claim> ownRecords(List<Claim> said) {

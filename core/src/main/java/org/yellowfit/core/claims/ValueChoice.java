@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -81,6 +82,10 @@ final class ValueChoice {
 
     /** The label, unless enough own records agree against it; without a label the best source there is. */
     private static ChosenValue standard(Cultivar label, Trait<?> trait, List<Claim> said) {
+        Optional<Claim> calibrated = calibrated(said);
+        if (calibrated.isPresent()) {
+            return new ChosenValue(calibrated.get().value(), Reason.CALIBRATED);
+        }
         List<Claim> own = said.stream()
                 .filter(claim -> claim.kind() == SourceKind.OWN_RECORD)
                 .toList();
@@ -99,6 +104,13 @@ final class ValueChoice {
                 .orElseGet(() -> new ChosenValue(
                         best(said).value(),
                         best(said).kind() == SourceKind.OWN_RECORD ? Reason.OWN_RECORDS : Reason.ONLY_SOURCE));
+    }
+
+    /** What all own records together come to, worked out where they are kept. */
+    static Optional<Claim> calibrated(List<Claim> said) {
+        return said.stream()
+                .filter(claim -> claim.kind() == SourceKind.CALIBRATED)
+                .findFirst();
     }
 
     private static Claim best(List<Claim> said) {

@@ -2,6 +2,8 @@ package org.yellowfit.core.climate;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A station's daily temperatures and rain over a run of years, in °C and mm; NaN where a day is missing. Days count
@@ -9,6 +11,9 @@ import java.util.Arrays;
  * {@code firstDay}, an epoch day.
  */
 public final class DailyRecord {
+
+    /** Share of the days that may be missing of a sum. */
+    private static final double MOST_MISSING = 0.1;
 
     private final long firstDay;
     private final float[] lowest;
@@ -71,6 +76,48 @@ public final class DailyRecord {
         double low = lowest(epochDay);
         double high = highest(epochDay);
         return Double.isNaN(low) || Double.isNaN(high) ? Double.NaN : DegreeDays.ofDay(low, high);
+    }
+
+    /**
+     * Degree days gathered since the beginning of the growing year a day belongs to: 1 January, south of the equator 1 July.
+     * Days that are missing take the mean of the others; empty when more than a tenth are.
+     */
+    public OptionalDouble degreeDaysBy(LocalDate day, boolean south) {
+        double sum = 0;
+        int known = 0;
+        long from = yearOf(day, south).toEpochDay();
+        long days = day.toEpochDay() - from + 1;
+        for (long at = from; at <= day.toEpochDay(); at++) {
+            double warm = degreeDays(at);
+            if (!Double.isNaN(warm)) {
+                sum += warm;
+                known++;
+            }
+        }
+        return known < (1 - MOST_MISSING) * days ? OptionalDouble.empty() : OptionalDouble.of(sum * days / known);
+    }
+
+    /** The day on which so many were gathered in the growing year that {@code within} belongs to; empty when they never were. */
+    public Optional<LocalDate> dayOfDegreeDays(double wanted, LocalDate within, boolean south) {
+        LocalDate from = yearOf(within, south);
+        double sum = 0;
+        for (LocalDate day = from; day.isBefore(from.plusYears(1)); day = day.plusDays(1)) {
+            double warm = degreeDays(day.toEpochDay());
+            sum += Double.isNaN(warm) ? 0 : warm;
+            if (sum >= wanted) {
+                return degreeDaysBy(day, south).isPresent() ? Optional.of(day) : Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The beginning of the growing year of a day. */
+    public static LocalDate yearOf(LocalDate day, boolean south) {
+        LocalDate july = LocalDate.of(day.getYear(), 7, 1);
+        if (!south) {
+            return LocalDate.of(day.getYear(), 1, 1);
+        }
+        return day.isBefore(july) ? july.minusYears(1) : july;
     }
 
     /** Days between two dates, both counted, without a lowest temperature. */

@@ -116,11 +116,18 @@ public record Claim(
 
     private static SourceKind kind(String word, List<Problem> problems) {
         try {
-            return word == null ? null : Words.parse(SourceKind.class, word);
+            return word == null ? null : said(Words.parse(SourceKind.class, word));
         } catch (IllegalArgumentException e) {
             problems.add(Problem.of("source_kind", e));
             return null;
         }
+    }
+
+    private static SourceKind said(SourceKind kind) {
+        if (!kind.isSaid()) {
+            throw new Refused("What is calibrated is worked out of the records; name who says so.");
+        }
+        return kind;
     }
 
     private static OptionalDouble age(String text, List<Problem> problems) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import org.yellowfit.core.measure.InvalidInput;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
+import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
 
 /** Claims and policies: which of the values that sources give is used. */
@@ -23,6 +25,38 @@ class SourcesTest {
 
     private static final String PLANT =
             "zone_min=5a zone_max=8b height10_m=1..1.4 height_max_m=2.5 sun_flower_h=5 hot_sun_max_h=4 deer=resistant hazards=none moisture=2..4";
+
+    private static Claim calibrated(String column, String value) {
+        return new Claim(
+                "test-plant",
+                Traits.named(column).orElseThrow(),
+                value,
+                "5 measurements of our records",
+                SourceKind.CALIBRATED,
+                OptionalDouble.empty(),
+                "");
+    }
+
+    /** What all records come to stands for each of them; it is worked out, and comes in no file. */
+    @Test
+    void whatAllRecordsComeToIsUsedRatherThanEachOfThem() {
+        List<Claim> sizes = new ArrayList<>(claims("height10_m", "own-record@1.8"));
+        sizes.add(calibrated("height10_m", "1.1..1.5"));
+        assertThat(used(sizes, Policy.STANDARD, "height10_m")).isEqualTo("1.1..1.5");
+        assertThat(used(sizes, Policy.BOLD, "height10_m")).isEqualTo("1.1..1.5");
+        assertThat(used(sizes, Policy.CAUTIOUS, "height10_m")).isEqualTo("1.8");
+        List<Claim> blooms = List.of(calibrated("bloom_gdd", "410"));
+        for (Policy policy : Policy.values()) {
+            assertThat(used(blooms, policy, "bloom_gdd")).as("%s", policy).isEqualTo("410");
+        }
+        assertThatThrownBy(() -> claim("column=height10_m value=1 source_kind=calibrated"))
+                .isInstanceOf(InvalidInput.class);
+    }
+
+    private static String used(List<Claim> said, Policy policy, String column) {
+        Cultivar plant = Sources.of(Plants.plant(PLANT), said).under(policy);
+        return plant.write(Traits.named(column).orElseThrow()).orElseThrow();
+    }
 
     private static Claim claim(String text) {
         Map<String, String> cells = new LinkedHashMap<>();
