@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -43,7 +44,10 @@ class AfterwardsController {
 
     private static final double DAYS_A_YEAR = 365.25;
     /** Fields that stand beside each plant; the others are said at the day. */
-    private static final List<String> SHOWN = List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "note");
+    private static final List<String> SHOWN =
+            List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "last_bloom", "browsed", "note");
+    /** What there is to look for that is no field of a record of its own: it is said in the note (J4). */
+    private static final List<String> SIGNS = List.of("leans", "scorched", "no-flower");
 
     record Row(
             String id,
@@ -134,16 +138,21 @@ class AfterwardsController {
     }
 
     private static boolean isBlank(Map<String, String> typed, String at) {
-        return typed.getOrDefault(at + "alive", "").isBlank()
-                && typed.getOrDefault(at + "height_m", "").isBlank()
-                && typed.getOrDefault(at + "spread_m", "").isBlank();
+        return Stream.concat(SHOWN.stream(), SIGNS.stream())
+                .allMatch(field -> typed.getOrDefault(at + field, "").isBlank());
     }
 
     private static Map<String, String> cells(Map<String, String> typed, String at) {
         Map<String, String> cells = new LinkedHashMap<>();
-        for (String field : List.of("alive", "cause", "height_m", "spread_m", "first_bloom", "browsed", "note")) {
-            cells.put(field, typed.getOrDefault(at + field, ""));
+        SHOWN.forEach(field -> cells.put(field, typed.getOrDefault(at + field, "")));
+        List<String> said = new ArrayList<>();
+        SIGNS.stream()
+                .filter(sign -> !typed.getOrDefault(at + sign, "").isBlank())
+                .forEach(sign -> said.add(Sentences.say("sign." + sign)));
+        if (!cells.get("note").isBlank()) {
+            said.add(cells.get("note").strip());
         }
+        cells.put("note", String.join("; ", said));
         cells.put("date", typed.getOrDefault("date", ""));
         return cells;
     }
@@ -172,6 +181,7 @@ class AfterwardsController {
         model.addAttribute("problems", problems);
         model.addAttribute("today", typed.getOrDefault("date", today.toString()));
         model.addAttribute("causes", LossChoices.all());
+        model.addAttribute("signs", SIGNS);
         return "afterwards/afterwards";
     }
 

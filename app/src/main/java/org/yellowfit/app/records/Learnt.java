@@ -31,6 +31,9 @@ class Learnt implements OwnRecords {
     /** Half-zones by which a plant has to differ from its label to be said to. */
     private static final double HALF_A_STEP = 0.5;
 
+    /** Days by which first flowers have to differ from the label's to change what is said of them. */
+    private static final int DAYS_WORTH_SAYING = 4;
+
     /** All of it at one state of the records. */
     record State(
             SizeCalibration heights,
@@ -41,7 +44,8 @@ class Learnt implements OwnRecords {
             Map<String, Integer> placesOf,
             Map<String, Map<LossCause, LossRate>> losses,
             Map<String, Estimate> hardiness,
-            Map<String, Opening> openings) {}
+            Map<String, Opening> openings,
+            Map<String, Double> lateness) {}
 
     private record Kept(long shop, long records, long catalogue, State state) {}
 
@@ -83,7 +87,8 @@ class Learnt implements OwnRecords {
                 sizes.placesOf(),
                 Lessons.losses(rows),
                 lessons.hardiness(rows),
-                lessons.openings(rows));
+                lessons.openings(rows),
+                lessons.lateness(rows));
     }
 
     @Override
@@ -113,15 +118,8 @@ class Learnt implements OwnRecords {
                     zone(coldest.get(), shift.low()),
                     String.valueOf(shift.n())));
         }
-        Opening opening = state.openings().get(plant);
-        if (opening != null && opening.isEnough()) {
-            told.add(Sentences.say(
-                    "record.opening",
-                    Math.round(opening.degreeDays()),
-                    Math.round(opening.least()),
-                    Math.round(opening.most()),
-                    opening.seasons()));
-        }
+        opening(state.openings().get(plant), state.lateness().getOrDefault(plant, 0.0), newsOnly)
+                .ifPresent(told::add);
         told.addAll(warnings(state.losses().getOrDefault(plant, Map.of())));
         BackWords.sentence(back.of(plant)).ifPresent(told::add);
         return told;
@@ -133,12 +131,28 @@ class Learnt implements OwnRecords {
         return new HardinessZone(Math.max(HardinessZone.COLDEST, Math.min(HardinessZone.WARMEST, half))).label();
     }
 
+    private static Optional<String> opening(Opening opening, double late, boolean newsOnly) {
+        long days = Math.round(late);
+        if (opening == null || !opening.isEnough() || newsOnly && Math.abs(days) < DAYS_WORTH_SAYING) {
+            return Optional.empty();
+        }
+        String how = days == 0 ? "" : days > 0 ? ".later" : ".earlier";
+        return Optional.of(Sentences.say(
+                "record.opening" + how,
+                Math.round(opening.degreeDays()),
+                Math.round(opening.least()),
+                Math.round(opening.most()),
+                opening.seasons(),
+                Fact.of("counted.days", (int) Math.abs(days))));
+    }
+
     private static Optional<String> size(Estimate factor, String key, State state, String plant, boolean newsOnly) {
         if (factor == null) {
             return Optional.empty();
         }
         boolean asLabelled = Math.abs(factor.value() - 1) < AS_LABELLED;
-        if (asLabelled && newsOnly) {
+        boolean maybeAsLabelled = factor.low() <= 1 && factor.high() >= 1;
+        if (newsOnly && (asLabelled || maybeAsLabelled)) {
             return Optional.empty();
         }
         return Optional.of(Sentences.say(

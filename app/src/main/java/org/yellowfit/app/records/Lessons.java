@@ -1,6 +1,7 @@
 package org.yellowfit.app.records;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -123,6 +124,25 @@ class Lessons {
             }
         }
         return Opening.of(seen);
+    }
+
+    /** How many days later than by its label each plant opened, on the mean of all that was noted; below 0 earlier. */
+    Map<String, Double> lateness(List<Records.Kept> rows) {
+        Map<String, List<Long>> days = new HashMap<>();
+        for (Records.Kept each : rows) {
+            LocalDate seen = each.row().firstBloom();
+            if (seen != null) {
+                catalogue
+                        .label(each.row().plant())
+                        .flatMap(label -> promisedBloom(label, each))
+                        .ifPresent(promised -> days.computeIfAbsent(each.row().plant(), any -> new ArrayList<>())
+                                .add(ChronoUnit.DAYS.between(promised, seen)));
+            }
+        }
+        Map<String, Double> means = new HashMap<>();
+        days.forEach((plant, of) -> means.put(
+                plant, of.stream().mapToLong(Long::longValue).average().orElseThrow()));
+        return means;
     }
 
     /** The day on which the label's warmth was reached in the year of a bloom that was noted. */

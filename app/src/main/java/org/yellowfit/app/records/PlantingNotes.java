@@ -32,7 +32,7 @@ public class PlantingNotes {
      */
     public Optional<RecordRow> read(
             Visit visit, String plant, String pot, Map<String, String> typed, List<Problem> problems) {
-        Map<String, Object> cells = new LinkedHashMap<>(typed);
+        Map<String, Object> cells = new LinkedHashMap<>(TypedSizes.inMetres(typed));
         String day = typed.getOrDefault("date", "").isBlank() ? LocalDate.now().toString() : typed.get("date");
         cells.put("date", day);
         cells.put("place", records.nameOf(visit));

@@ -79,7 +79,7 @@ class RecordsController {
             RedirectAttributes flash) {
         Cultivar plant = known(id);
         List<Problem> problems = new ArrayList<>();
-        Map<String, String> cells = new LinkedHashMap<>(typed);
+        Map<String, String> cells = TypedSizes.inMetres(typed);
         if (typed.getOrDefault("sun_hours", "").isBlank()) {
             records.sunAt(typed.getOrDefault("place", "").strip())
                     .ifPresent(sun -> cells.put("sun_hours", sun.toString()));

@@ -176,7 +176,7 @@ class RecordsTest {
         assertThat(Double.parseDouble(bloom(app, plant))).isBetween(440.0, 500.0);
         Screens screens = Screens.of(app);
         assertThat(text(screens.get("/records/plants/" + plant)))
-                .contains("degree days here", "by 3 seasons of our own", "first bloom");
+                .contains("later than the label says here", "by 3 seasons of our own", "first bloom");
         app.bean(Records.class).of(plant).stream()
                 .filter(kept -> kept.row().place().equals("Bloom row"))
                 .forEach(kept -> app.bean(Records.class).remove(kept.id()));
@@ -335,13 +335,38 @@ class RecordsTest {
         screens.post(address + "/finished", Map.of("done", "true"));
         assertThat(text(screens.get("/"))).contains("To look at again", "Followed up", "Six weeks in");
         MvcTestResult wrong = screens.post(
-                address + "/afterwards", Map.of("deutzia-salt-bin.height_m", "30 in", "deutzia-salt-bin.alive", "yes"));
+                address + "/afterwards",
+                Map.of("deutzia-salt-bin.height_m", "4 hands", "deutzia-salt-bin.alive", "yes"));
         assertThat(wrong).hasStatus(422);
-        assertThat(text(wrong)).contains("write it in metres", "value=\"30 in\"");
+        assertThat(text(wrong)).contains("write it in metres", "value=\"4 hands\"");
         screens.post(
-                address + "/afterwards", Map.of("deutzia-salt-bin.height_m", "0.4", "deutzia-salt-bin.alive", "yes"));
+                address + "/afterwards", Map.of("deutzia-salt-bin.height_m", "16 in", "deutzia-salt-bin.alive", "yes"));
         assertThat(text(screens.get("/"))).doesNotContain("Six weeks in");
-        assertThat(text(screens.get(address + "/afterwards"))).contains("40 cm high");
+        assertThat(text(screens.get(address + "/afterwards"))).contains("41 cm high");
+    }
+
+    /** What there is to look for is one tap each, and whatever was filled in is noted. */
+    @Test
+    void aSignAloneIsNoted(RunningApp app) {
+        Screens screens = Screens.of(app);
+        Visit visit = screens.visit(Map.of("place", "Signs", "site.zone", "6b", "site.plantingDate", "2025-05-01"));
+        String address = "/visits/" + visit.id();
+        screens.post(address + "/list", Map.of("plant", "deutzia-salt-bin"));
+        screens.post(
+                address + "/afterwards",
+                Map.of(
+                        "deutzia-salt-bin.leans",
+                        "yes",
+                        "deutzia-salt-bin.no-flower",
+                        "yes",
+                        "deutzia-salt-bin.note",
+                        "in the gale",
+                        "date",
+                        "2026-06-01"));
+        screens.post(
+                address + "/afterwards", Map.of("deutzia-salt-bin.last_bloom", "2026-06-09", "date", "2026-06-12"));
+        assertThat(app.get("/api/v1/records.csv").body())
+                .contains("Signs,2026-06-01", "leans; no flower; in the gale", "Signs,2026-06-12", "2026-06-09");
     }
 
     /** The measurement stays, the person does not. */

@@ -30,7 +30,7 @@ class SentencesFileTest {
     private static final Set<String> NOT_SHOWN =
             Set.of("org.yellowfit.app.visit.Provenance$Kind", "org.yellowfit.app.api.ObstacleReader$Kind");
 
-    private static final Pattern IN_TEMPLATES = Pattern.compile("#\\{([a-z0-9.-]+)");
+    private static final Pattern IN_TEMPLATES = Pattern.compile("#\\{((?:[a-z0-9.-]|(?<!_)_(?!_))+)");
     private static final Pattern IN_CODE =
             Pattern.compile("Sentences\\s*\\.(?:say|date)\\(\\s*\"([\\w.-]+[\\w])\"\\s*[,)]");
     /** The screen of a script that stands alone; the others are in the folder of their screen. */
