@@ -71,7 +71,8 @@ record Member(
     private static final double BULBS_A_M2 = 8;
 
     private static final int A_FEW = 7;
-    private static final int MANY = 1_000_000;
+    /** As many as there is room for. */
+    static final int MANY = 1_000_000;
 
     private static final Interval ANY_MOISTURE = new Interval(1, 5);
 

@@ -23,9 +23,9 @@ public final class Palettes {
     private static final int ROUNDS = 400;
     private static final int ROUNDS_OF_OTHERS = 6;
     /** Of the time, what the search by small steps may take; the rest is for the proof. */
-    private static final double CLIMBING = 0.45;
+    private static final double CLIMBING = 0.3;
     /** By then the two others are looked for too. */
-    private static final double OTHERS_UNTIL = 0.65;
+    private static final double OTHERS_UNTIL = 0.45;
 
     private static final double PROVED = 1e-6;
     /** For the others, when the time is up already. */

@@ -20,8 +20,8 @@ final class Proof {
     private static final int LOOK_AT_CLOCK = 256;
     /** Between the prices for which the evergreen share is bounded. */
     static final double PRICE_STEP = 0.25;
-    /** No plant is so bad. */
-    private static final double NONE = -1000;
+    /** Of the evergreen share in worth by ground. */
+    private static final double WEIGHT = Quality.EVERGREEN.weight() / Quality.SERVE.weight();
 
     /** More are not kept in mind: some 300 bytes each. */
     private static final int MOST_LEFT = 1_500_000;
@@ -32,11 +32,7 @@ final class Proof {
     private final int[] monthsFrom;
     private final int[] layersFrom;
     private final int[] flowersFrom;
-    /** The best utility of those from here on: of what is not evergreen, and of what is. */
-    private final double[] bestFrom;
-
-    private final double[] bestEvergreenFrom;
-    private final double area;
+    private final GroundBound ground;
     private final long deadline;
     private List<Member> chosen = List.of();
 
@@ -49,7 +45,6 @@ final class Proof {
         this.kept = kept;
         this.best = found;
         this.deadline = deadline;
-        this.area = scoring.grounds().get(0).areaM2();
         Comparator<Member> order = Comparator.comparingDouble((Member each) -> -each.utility())
                 .thenComparing(each -> each.plant().id());
         items = pool.stream().filter(each -> !kept.contains(each)).sorted(order).toArray(Member[]::new);
@@ -57,18 +52,11 @@ final class Proof {
         monthsFrom = new int[n + 1];
         layersFrom = new int[n + 1];
         flowersFrom = new int[n + 1];
-        bestFrom = new double[n + 1];
-        bestEvergreenFrom = new double[n + 1];
-        bestFrom[n] = NONE;
-        bestEvergreenFrom[n] = NONE;
+        ground = new GroundBound(items, scoring.grounds().get(0).areaM2());
         for (int i = n - 1; i >= 0; i--) {
             monthsFrom[i] = monthsFrom[i + 1] | items[i].showing().months();
             layersFrom[i] = layersFrom[i + 1] | items[i].fills();
             flowersFrom[i] = flowersFrom[i + 1] | items[i].showing().flowers();
-            boolean evergreen = items[i].evergreen();
-            bestFrom[i] = evergreen ? bestFrom[i + 1] : Math.max(bestFrom[i + 1], items[i].utility());
-            bestEvergreenFrom[i] =
-                    evergreen ? Math.max(bestEvergreenFrom[i + 1], items[i].utility()) : bestEvergreenFrom[i + 1];
         }
     }
 
@@ -145,21 +133,27 @@ final class Proof {
         return true;
     }
 
-    /** For what is chosen and any of the items from one on. */
+    /** For what is chosen and any of the items from one on; the closer bound is worked out where the quick one asks for it. */
     private double bound(int from) {
-        double most = Double.NEGATIVE_INFINITY;
         int least = Math.max(scoring.aims().leastKinds(), chosen.size() + 1);
         int last = Math.min(scoring.aims().mostKinds(), chosen.size() + items.length - from);
-        for (int kinds = least; kinds <= last; kinds++) {
-            most = Math.max(most, bound(from, kinds));
+        double most = Double.NEGATIVE_INFINITY;
+        for (int kinds = last; kinds >= least; kinds--) {
+            double[] parts = parts(from, kinds);
+            double[] price = new double[1];
+            parts[Quality.SERVE.ordinal()] = loose(from, kinds, price);
+            if (Scoring.mean(parts) > Math.max(most, found() + EXACT)) {
+                parts[Quality.SERVE.ordinal()] = Math.min(parts[Quality.SERVE.ordinal()], tight(from, kinds, price[0]));
+                most = Math.max(most, Scoring.mean(parts));
+            }
         }
         return most;
     }
 
-    private double bound(int from, int kinds) {
+    /** All but what is served. */
+    private double[] parts(int from, int kinds) {
         int more = kinds - chosen.size();
         double[] parts = new double[Quality.values().length];
-        parts[Quality.SERVE.ordinal()] = served(from, kinds);
         int once = 0;
         int twice = 0;
         int fills = 0;
@@ -181,7 +175,7 @@ final class Proof {
         parts[Quality.CONTRAST.ordinal()] = scoring.mostContrast(chosen, kinds);
         parts[Quality.EVERGREEN.ordinal()] = aims.evergreenShare() == null ? Double.NaN : 1;
         parts[Quality.RHYTHM.ordinal()] = scoring.mostRhythm(kinds);
-        return Scoring.mean(parts);
+        return parts;
     }
 
     private double layers(int fills, int from, int more) {
@@ -204,33 +198,34 @@ final class Proof {
      * the two parts
      * together are at most those of a planting whose evergreens are worth m less; the least of these bounds holds.
      */
-    private double served(int from, int kinds) {
+    private double loose(int from, int kinds, double[] atPrice) {
         Double aim = scoring.aims().evergreenShare();
         if (aim == null) {
-            return served(from, kinds, 0);
+            return ground.loose(chosen, from, kinds, 0);
         }
-        double weight = Quality.EVERGREEN.weight() / Quality.SERVE.weight();
         double least = Double.POSITIVE_INFINITY;
         for (double price = -1; price <= 1; price += PRICE_STEP) {
-            least = Math.min(least, served(from, kinds, weight * price) + weight * price * aim);
+            double served = ground.loose(chosen, from, kinds, WEIGHT * price) + WEIGHT * price * aim;
+            if (served < least) {
+                least = served;
+                atPrice[0] = price;
+            }
         }
         return least;
     }
 
-    /** Those chosen have at least their cells; the rest has the best there is. */
-    private double served(int from, int kinds, double price) {
-        double left = 1;
-        double served = 0;
-        double best = kinds == chosen.size()
-                ? Double.NEGATIVE_INFINITY
-                : Math.max(bestFrom[from], bestEvergreenFrom[from] - price);
-        for (Member each : chosen) {
-            double worth = each.evergreen() ? each.utility() - price : each.utility();
-            double least = Math.min(each.cellM2() / (area * Scoring.OVERFULL), 1.0 / kinds);
-            left -= least;
-            served += least * worth;
-            best = Math.max(best, worth);
+    /** At the price that was best for the quick bound and those beside it: any of them is a bound. */
+    private double tight(int from, int kinds, double atPrice) {
+        Double aim = scoring.aims().evergreenShare();
+        if (aim == null) {
+            return ground.tight(chosen, from, kinds, 0);
         }
-        return served + Math.max(0, left) * best;
+        double least = Double.POSITIVE_INFINITY;
+        for (double price = Math.max(-1, atPrice - PRICE_STEP);
+                price <= Math.min(1, atPrice + PRICE_STEP);
+                price += PRICE_STEP) {
+            least = Math.min(least, ground.tight(chosen, from, kinds, WEIGHT * price) + WEIGHT * price * aim);
+        }
+        return least;
     }
 }
