@@ -7,6 +7,7 @@ import { looks } from './looks.js';
 import { model } from './model.js';
 import { Panel } from './panel.js';
 import { Plan } from './plan.js';
+import { standing } from './standing.js';
 import { shadowAt } from './sun.js';
 
 const find = (selector) => document.querySelector(selector);
@@ -76,25 +77,28 @@ const page = {
     const common = {
       bed: this.bed,
       beds: this.beds,
-      things: this.things.map((thing) => grown(thing, this.year)),
+      things: this.things.map((thing, i) => ({ ...grown(thing, this.year), seed: i + 1 })),
       plants,
       year: this.year,
       month: this.month,
       troubled,
       chosen: this.chosen,
+      south: given.latitude < 0,
     };
+    const shadow = this.hour === null ? null : shadowAt(given, this.month, this.hour);
     plan.draw({
       ...common,
+      shadow,
       view: this.view,
       guides: hands.guides,
       box: hands.box,
       angle: this.angle,
-      shadow: this.hour === null ? null : shadowAt(given, this.month, this.hour),
     });
     front.draw({
       ...common,
       plants: plants.filter((plant) => bedOf(plant) === this.bed),
       pot: given.pot,
+      shadow,
       view: this.view.turned(-this.angle),
       tallest,
     });
@@ -315,6 +319,8 @@ looks.changed = () => {
     }, 90);
   }
 };
+
+standing.changed = () => page.redraw();
 
 find('#year').addEventListener('input', (event) => {
   page.year = Number(event.target.value);

@@ -2,6 +2,7 @@
 import { bar, sheet } from './ink.js';
 import { looks } from './looks.js';
 import { bounds } from './geometry.js';
+import { drawGrowing, isGrowing, seasonOf } from './standing.js';
 
 // The ground is seen from a little above: a metre back stands so many metres higher in the picture.
 const RISE = 0.16;
@@ -14,6 +15,7 @@ const POT_HIGH_M = 0.35;
 const POT_MARGIN = 0.8;
 const MIXED = { wall: '#d9cdb6', block: '#d8c9ae', fence: '#c9b58c', hedge: '#7d8a63' };
 const WINDOW_HIGH_M = 1.1;
+const COURSE_M = 0.3;
 
 export class Front {
   constructor(canvas) {
@@ -22,7 +24,7 @@ export class Front {
   }
 
   // Everything in it: the plants of one bed as they stand that year, and who looks from where.
-  draw({ view, bed, things, plants, year, month, troubled, chosen, tallest, pot }) {
+  draw({ view, bed, things, plants, year, month, troubled, chosen, tallest, pot, shadow, south }) {
     const { pen, wide, high } = sheet(this.canvas);
     const box = bounds(bed.outline.map((point) => view.to(point)));
     const deep = box.far - box.near;
@@ -42,11 +44,14 @@ export class Front {
     this.ground(pot ? box.near - POT_HIGH_M / RISE / 2 : horizon, y, wide, high);
     behind
       .sort((a, b) => b.away - a.away)
-      .forEach((each) => this.thing(each, x, (v, h) => y(Math.min(v, horizon), h), scale));
+      .forEach((each) => this.thing(each, x, (v, h) => y(Math.min(v, horizon), h), scale, month, south));
     if (pot) {
       this.pot(box, x, y, scale);
     }
     this.edge(bed, view, x, y);
+    if (shadow && !pot) {
+      this.shadows(plants, year, shadow, view, { x, y, scale });
+    }
     const stands = plants.map((plant) => ({ plant, at: view.to([plant.x, plant.y]) }));
     stands.sort((a, b) => b.at[1] - a.at[1]);
     stands.forEach(({ plant, at }, i) => {
@@ -127,21 +132,19 @@ export class Front {
     }
   }
 
-  thing({ thing, points }, x, y, scale) {
+  thing({ thing, points }, x, y, scale, month, south) {
     const { pen } = this;
-    if (thing.kind === 'tree') {
+    if (isGrowing(thing)) {
       const [u, v] = points[0];
-      const top = y(v, thing.heightM);
-      const radius = thing.radiusM * scale;
-      const base = y(v, thing.heightM * 0.3);
-      pen.globalAlpha = 0.5;
-      pen.fillStyle = '#b3a489';
-      pen.fillRect(x(u) - 0.08 * scale, base, 0.16 * scale, y(v, 0) - base);
-      pen.fillStyle = '#b9c0a0';
-      pen.beginPath();
-      pen.ellipse(x(u), (top + base) / 2, radius, Math.max(2, (base - top) / 2), 0, 0, 2 * Math.PI);
-      pen.fill();
-      pen.globalAlpha = 1;
+      drawGrowing(pen, {
+        x: x(u),
+        foot: y(v, 0),
+        top: y(v, thing.heightM),
+        radius: thing.radiusM * scale,
+        seed: thing.seed,
+        season: seasonOf(thing, month, south),
+        shrub: thing.kind === 'shrub',
+      });
       return;
     }
     const colour = MIXED[thing.kind];
@@ -160,18 +163,86 @@ export class Front {
       }
       const low = thing.kind === 'window' ? thing.heightM : 0;
       const top = thing.kind === 'window' ? thing.heightM + WINDOW_HIGH_M : thing.heightM;
-      pen.beginPath();
-      pen.moveTo(x(a[0]), y(a[1], low));
-      pen.lineTo(x(b[0]), y(b[1], low));
-      pen.lineTo(x(b[0]), y(b[1], top));
-      pen.lineTo(x(a[0]), y(a[1], top));
-      pen.closePath();
-      pen.fillStyle = thing.kind === 'window' ? '#aebfc4' : colour;
-      pen.fill();
-      pen.strokeStyle = 'rgba(44,42,36,.35)';
-      pen.lineWidth = 1;
-      pen.stroke();
+      const face = [x(a[0]), x(b[0]), y(a[1], low), y(b[1], low), y(a[1], top), y(b[1], top)];
+      if (thing.kind === 'window') {
+        this.window(face);
+      } else {
+        this.wall(face, colour, thing.kind === 'wall' || closed ? (top - low) / COURSE_M : 0);
+      }
     }
+  }
+
+  // A face of masonry shows its courses; what is farther than the picture is left out.
+  wall([left, right, lowLeft, lowRight, topLeft, topRight], colour, courses) {
+    const { pen } = this;
+    pen.beginPath();
+    pen.moveTo(left, lowLeft);
+    pen.lineTo(right, lowRight);
+    pen.lineTo(right, topRight);
+    pen.lineTo(left, topLeft);
+    pen.closePath();
+    pen.fillStyle = colour;
+    pen.fill();
+    pen.strokeStyle = 'rgba(44,42,36,.07)';
+    pen.lineWidth = 1;
+    pen.beginPath();
+    for (let i = 1; i < courses; i += 1) {
+      const part = i / courses;
+      pen.moveTo(left, lowLeft + (topLeft - lowLeft) * part);
+      pen.lineTo(right, lowRight + (topRight - lowRight) * part);
+    }
+    pen.stroke();
+    pen.strokeStyle = 'rgba(44,42,36,.35)';
+    pen.strokeRect(Math.min(left, right), Math.min(topLeft, topRight), Math.abs(right - left), lowLeft - topLeft);
+  }
+
+  // Panes in a pale frame, on a sill.
+  window([left, right, low, , top]) {
+    const { pen } = this;
+    const from = Math.min(left, right);
+    const wide = Math.abs(right - left);
+    const frame = Math.max(1.5, (low - top) * 0.05);
+    pen.fillStyle = '#f2ecdc';
+    pen.fillRect(from - frame, top - frame, wide + 2 * frame, low - top + 2 * frame);
+    const panes = Math.max(1, Math.round(wide / Math.max(1, (low - top) * 0.7)));
+    const pane = (wide - (panes - 1) * frame) / panes;
+    for (let i = 0; i < panes; i += 1) {
+      const glass = pen.createLinearGradient(0, top, 0, low);
+      glass.addColorStop(0, '#8fa6ad');
+      glass.addColorStop(1, '#c3d0d0');
+      pen.fillStyle = glass;
+      pen.fillRect(from + i * (pane + frame), top, pane, low - top);
+    }
+    pen.fillStyle = '#bdb096';
+    pen.fillRect(from - 2.5 * frame, low + frame, wide + 5 * frame, frame * 1.2);
+  }
+
+  // On the ground, which is seen from so flat that they are thin; where two meet it is no darker.
+  shadows(plants, year, shadow, view, { x, y, scale }) {
+    const { pen } = this;
+    plants.forEach((plant) => {
+      const kind = looks.kinds.get(plant.id);
+      const age = year - plant.afterYears;
+      if (!kind || age < 0) {
+        return;
+      }
+      const size = looks.size(kind, age, plant.potHeightM);
+      const reach = size.height * shadow.length;
+      const from = view.to([plant.x, plant.y]);
+      const to = view.to([plant.x + shadow.x * reach, plant.y + shadow.y * reach]);
+      pen.save();
+      pen.globalCompositeOperation = 'darken';
+      pen.strokeStyle = '#b4a684';
+      pen.lineCap = 'round';
+      pen.translate(0, y(0, 0));
+      pen.scale(1, RISE);
+      pen.lineWidth = Math.max(1, size.spread * scale * 0.9);
+      pen.beginPath();
+      pen.moveTo(x(from[0]), -from[1] * scale);
+      pen.lineTo(x(to[0]), -to[1] * scale);
+      pen.stroke();
+      pen.restore();
+    });
   }
 
   plant({ plant, at, year, month, far, x, y, scale, isChosen }) {
@@ -181,7 +252,7 @@ export class Front {
       return;
     }
     const { pen } = this;
-    const size = looks.size(kind, age);
+    const size = looks.size(kind, age, plant.potHeightM);
     const look = looks.get(plant.id, 'front', age, month, plant.which);
     const px = x(at[0]);
     const py = y(at[1], 0);

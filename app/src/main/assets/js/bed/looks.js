@@ -8,11 +8,12 @@ const STILL_MS = 180;
 const AHEAD_MS = 1200;
 const SHARPER = 1.6;
 const LEAST_M = 0.03;
+const GROWN_YEARS = 10;
 // The frame of a picture by the size of the plant: as the server cuts it.
 const WIDE = 1.5;
 const HIGH = 1.2;
 const FOOT = 0.06;
-const ACROSS = 1.3;
+const ACROSS = 1.5;
 
 export const looks = {
   kinds: new Map(),
@@ -127,14 +128,16 @@ export const looks = {
     }
   },
 
-  // The size of a kind in a year, between the years known.
-  size(kind, year) {
+  // The size of a kind in a year, between the years known. One bought taller than usual makes up the rest by its tenth year.
+  size(kind, year, boughtM = 0) {
     const at = Math.max(0, Math.min(kind.heights.length - 1, year));
     const low = Math.floor(at);
     const high = Math.min(kind.heights.length - 1, low + 1);
     const part = at - low;
     const between = (values) => values[low] * (1 - part) + values[high] * part;
-    return { height: between(kind.heights), flower: between(kind.flowers), spread: between(kind.spreads) };
+    const height = between(kind.heights);
+    const taller = boughtM > 0 ? bought(kind.heights, height, boughtM) / Math.max(LEAST_M, height) : 1;
+    return { height: height * taller, flower: between(kind.flowers) * taller, spread: between(kind.spreads) };
   },
 
   // Where the picture of a plant of this size goes: width and height in m, and how far below the foot it reaches.
@@ -148,6 +151,14 @@ export const looks = {
     return { wide, high: HIGH * tall + FOOT * wide, foot: FOOT * wide };
   },
 };
+
+function bought(heights, height, boughtM) {
+  const usual = heights[0];
+  const grown = heights[Math.min(GROWN_YEARS, heights.length - 1)];
+  return boughtM >= grown || height >= grown
+    ? Math.max(height, boughtM)
+    : boughtM + ((height - usual) * (grown - boughtM)) / Math.max(LEAST_M, grown - usual);
+}
 
 function sharp(image) {
   const canvas = document.createElement('canvas');

@@ -7,12 +7,19 @@ const copy = (id) => find(id).content.firstElementChild.cloneNode(true);
 
 // So many troubles in a year are more than some.
 const SOME = 3;
+const TALLEST_M = 20;
 
 function ageSaid(years) {
   if (years === 0) {
     return window.say('as-planted');
   }
   return years === 1 ? window.say('year', years) : window.say('years', years);
+}
+
+// As the choice of phases has it.
+function phaseSaid(after) {
+  const option = find(`#phase option[value="${after}"]`);
+  return option ? option.textContent : window.say('after-years', after);
 }
 
 export class Panel {
@@ -88,6 +95,7 @@ export class Panel {
     });
     swapped('#swap', (id) => page.change((plant) => ({ ...plant, id })));
     swapped('#phase', (after) => page.change((plant) => ({ ...plant, afterYears: Number(after) })));
+    find('#bought').addEventListener('change', (event) => this.bought(event.target));
     ['#at-u', '#at-v'].forEach((id) => find(id).addEventListener('change', (event) => this.typed(event.target)));
     find('#all-plants').addEventListener('toggle', () => this.list());
     document.addEventListener('keydown', (event) => {
@@ -132,8 +140,7 @@ export class Panel {
     find('#nothing-yet').hidden = model.plants.size > 0;
     find('#bed-sum').textContent =
       model.plants.size === 1 ? window.say('plant') : window.say('plants', model.plants.size);
-    const later = [...model.plants.values()].filter((plant) => plant.afterYears > 0).length;
-    find('#phases').textContent = later > 0 ? window.say('later', model.plants.size - later, later) : '';
+    this.phases();
     const left = find('#left');
     left.replaceChildren(
       ...model.left.map((each) => {
@@ -146,6 +153,30 @@ export class Panel {
     this.troubles();
     this.selection();
     this.list();
+  }
+
+  // What is planted when, where it is not all planted at once; a tap chooses it.
+  phases() {
+    const phases = new Map();
+    model.plants.forEach((plant) => phases.set(plant.afterYears, [...(phases.get(plant.afterYears) ?? []), plant]));
+    const years = phases.size > 1 ? [...phases.keys()].sort((a, b) => a - b) : [];
+    find('#phases').replaceChildren(
+      ...years.map((after) => {
+        const plants = phases.get(after);
+        const counts = new Map();
+        plants.forEach((plant) => counts.set(plant.id, (counts.get(plant.id) ?? 0) + 1));
+        const line = document.createElement('li');
+        const button = document.createElement('button');
+        button.type = 'button';
+        button.className = 'plain';
+        button.textContent = window.say('phase', phaseSaid(after), plants.length);
+        button.addEventListener('click', () => this.page.choose(plants.map((plant) => plant.uid)));
+        const kinds = document.createElement('span');
+        kinds.textContent = [...counts].map(([id, count]) => `${count} × ${this.nameOf(id)}`).join(', ');
+        line.append(button, kinds);
+        return line;
+      }),
+    );
   }
 
   strip() {
@@ -229,6 +260,23 @@ export class Panel {
     find('#swap').value = kinds.size === 1 ? picked[0].id : '';
     const phases = new Set(picked.map((plant) => plant.afterYears));
     find('#phase').value = phases.size === 1 ? String(picked[0].afterYears) : '';
+    if (document.activeElement !== find('#bought')) {
+      const heights = new Set(picked.map((plant) => plant.potHeightM));
+      const [height] = heights;
+      find('#bought').value = heights.size === 1 && height > 0 ? lengths.shown(height) : '';
+      find('#bought-wrong').textContent = '';
+    }
+  }
+
+  // Blank is as tall as it is usually sold.
+  bought(field) {
+    const metres = field.value.trim() === '' ? 0 : lengths.typed(field.value);
+    const wrong = !(metres >= 0 && metres <= TALLEST_M);
+    field.setAttribute('aria-invalid', String(wrong));
+    find('#bought-wrong').textContent = wrong ? window.say('no-length') : '';
+    if (!wrong) {
+      this.page.change((plant) => ({ ...plant, potHeightM: metres }));
+    }
   }
 
   typed(field) {

@@ -3,9 +3,9 @@ import { bar, sheet } from './ink.js';
 import { looks } from './looks.js';
 import { lengths } from './lengths.js';
 import { bounds } from './geometry.js';
+import { drawFromAbove, isGrowing, seasonOf } from './standing.js';
 
 const MARGIN_M = 0.9;
-const CROWN = { deciduous: 'rgba(150,160,120,.14)', evergreen: 'rgba(96,116,86,.2)' };
 
 export class Plan {
   constructor(canvas) {
@@ -13,7 +13,7 @@ export class Plan {
     this.pen = canvas.getContext('2d');
   }
 
-  draw({ view, bed, beds, things, plants, year, month, troubled, chosen, guides, box, angle, shadow }) {
+  draw({ view, bed, beds, things, plants, year, month, troubled, chosen, guides, box, angle, shadow, south }) {
     const { pen, wide, high } = sheet(this.canvas);
     const edge = bounds(bed.outline.map((point) => view.to(point)));
     const margin = Math.min(MARGIN_M, (edge.right - edge.left) * 0.6);
@@ -40,13 +40,14 @@ export class Plan {
     if (shadow) {
       this.shadows(plants, year, shadow, at, scale);
     }
-    const tall = (plant) => looks.size(looks.kinds.get(plant.id), Math.max(0, year - plant.afterYears)).flower;
+    const tall = (plant) =>
+      looks.size(looks.kinds.get(plant.id), Math.max(0, year - plant.afterYears), plant.potHeightM).flower;
     [...plants]
       .filter((plant) => looks.kinds.has(plant.id))
       .sort((a, b) => tall(a) - tall(b))
       .forEach((plant) => this.plant({ plant, year, month, at, scale }));
     plants.forEach((plant) => this.marks({ plant, year, at, scale, troubled, chosen }));
-    things.filter((thing) => thing.kind === 'tree').forEach((tree) => this.crown(tree, at, scale));
+    things.filter(isGrowing).forEach((each) => this.crown(each, at, scale, seasonOf(each, month, south)));
     this.guides(guides, at);
     if (box) {
       pen.strokeStyle = '#2b2923';
@@ -159,22 +160,16 @@ export class Plan {
     }
   }
 
-  crown(tree, at, scale) {
-    const { pen } = this;
-    const [x, y] = at(tree.points[0]);
-    pen.fillStyle = CROWN[tree.foliage] ?? CROWN.deciduous;
-    pen.beginPath();
-    pen.arc(x, y, tree.radiusM * scale, 0, 2 * Math.PI);
-    pen.fill();
-    pen.strokeStyle = 'rgba(92,100,70,.55)';
-    pen.lineWidth = 1.2;
-    pen.setLineDash([2, 4]);
-    pen.stroke();
-    pen.setLineDash([]);
-    pen.fillStyle = '#7a6a4d';
-    pen.beginPath();
-    pen.arc(x, y, Math.max(3, 0.15 * scale), 0, 2 * Math.PI);
-    pen.fill();
+  crown(thing, at, scale, season) {
+    const [x, y] = at(thing.points[0]);
+    drawFromAbove(this.pen, {
+      x,
+      y,
+      radius: thing.radiusM * scale,
+      seed: thing.seed,
+      season,
+      trunk: thing.kind === 'tree' ? Math.max(3, 0.15 * scale) : 2,
+    });
   }
 
   shadows(plants, year, shadow, at, scale) {
@@ -188,7 +183,7 @@ export class Plan {
       const kind = looks.kinds.get(plant.id);
       const age = year - plant.afterYears;
       if (kind && age >= 0) {
-        const size = looks.size(kind, age);
+        const size = looks.size(kind, age, plant.potHeightM);
         const reach = size.height * shadow.length;
         pen.lineWidth = Math.max(1, size.spread * scale);
         pen.beginPath();
@@ -215,7 +210,7 @@ export class Plan {
       pen.setLineDash([]);
       return;
     }
-    const size = looks.size(kind, age);
+    const size = looks.size(kind, age, plant.potHeightM);
     const look = looks.get(plant.id, 'above', age, month, plant.which);
     const frame = looks.frame(size, 'above');
     const w = frame.wide * scale;
@@ -235,7 +230,7 @@ export class Plan {
     const kind = looks.kinds.get(plant.id);
     const [x, y] = at([plant.x, plant.y]);
     const age = year - plant.afterYears;
-    const radius = kind && age >= 0 ? Math.max(3, (looks.size(kind, age).spread / 2) * scale) : 6;
+    const radius = kind && age >= 0 ? Math.max(3, (looks.size(kind, age, plant.potHeightM).spread / 2) * scale) : 6;
     pen.lineWidth = 1;
     pen.strokeStyle = 'rgba(43,41,35,.28)';
     pen.beginPath();
@@ -318,7 +313,7 @@ export class Plan {
       const [x, y] = this.at([plant.x, plant.y]);
       const away = Math.hypot(x - px, y - py);
       const age = Math.max(0, year - plant.afterYears);
-      const radius = Math.max(12, kind ? (looks.size(kind, age).spread / 2) * this.scale : 0);
+      const radius = Math.max(12, kind ? (looks.size(kind, age, plant.potHeightM).spread / 2) * this.scale : 0);
       if (away <= radius && away < least) {
         best = plant;
         least = away;

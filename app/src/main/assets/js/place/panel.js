@@ -84,7 +84,7 @@ export class Panel {
       ),
     );
     kind.measures.forEach((measure) => parts.push(this.measure(feature, measure)));
-    if (feature.kind === 'tree' || feature.kind === 'hedge') {
+    if (['tree', 'shrub', 'hedge'].includes(feature.kind)) {
       parts.push(
         this.choice(
           window.say('leaves'),

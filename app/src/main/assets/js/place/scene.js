@@ -20,6 +20,7 @@ const ORDER = [
   'wire',
   'tap',
   'spot',
+  'shrub',
   'tree',
 ];
 
@@ -146,7 +147,7 @@ export class Scene {
 
   fit() {
     const points = this.model.features.flatMap((f) =>
-      f.kind === 'tree' ? reach(f, Number(this.model.measure(f, 'crownRadiusM'))) : f.points,
+      f.kind === 'tree' || f.kind === 'shrub' ? reach(f, Number(this.model.measure(f, 'crownRadiusM'))) : f.points,
     );
     const xs = points.map((p) => p[0]);
     const ys = points.map((p) => -p[1]);
@@ -244,6 +245,7 @@ export class Scene {
     const m = (field) => Number(this.model.measure(feature, field));
     switch (kind) {
       case 'tree':
+      case 'shrub':
         return crown(id, points[0][0], points[0][1], m('crownRadiusM'), feature.props.foliage === 'evergreen');
       case 'tap':
         return [

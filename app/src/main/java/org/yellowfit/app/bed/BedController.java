@@ -44,7 +44,18 @@ class BedController {
 
     /** What the page's script brings in, fetched beside it rather than after it. */
     private static final List<String> SCRIPTS = Stream.concat(
-                    Stream.of("geometry", "front", "plan", "hands", "panel", "model", "looks", "ink", "lengths", "sun")
+                    Stream.of(
+                                    "geometry",
+                                    "front",
+                                    "plan",
+                                    "hands",
+                                    "panel",
+                                    "model",
+                                    "looks",
+                                    "ink",
+                                    "lengths",
+                                    "standing",
+                                    "sun")
                             .map(name -> "js/bed/" + name + ".js"),
                     Stream.of("js/place/units.js"))
             .toList();
@@ -57,9 +68,11 @@ class BedController {
     private final Visits visits;
     private final Beds beds;
     private final BedPages pages;
+    private final BedPlacing placing;
     private final JsonMapper json;
 
-    BedController(Visits visits, Beds beds, BedPages pages, JsonMapper json) {
+    BedController(Visits visits, Beds beds, BedPages pages, BedPlacing placing, JsonMapper json) {
+        this.placing = placing;
         this.visits = visits;
         this.beds = beds;
         this.pages = pages;
@@ -146,12 +159,7 @@ class BedController {
             if (!problems.isEmpty()) {
                 throw new InvalidInput(problems);
             }
-            Beds.State before = beds.state(id, me.username());
-            Map<String, BedPlant> now = new LinkedHashMap<>();
-            before.plants().forEach(plant -> now.put(plant.uid(), plant));
-            BedPages.Placed placed = pages.place(visit, now, aims, groupings);
-            beds.change(id, held -> placed.changes(), me.username());
-            return changed(visit, me, placed.left());
+            return changed(visit, me, placing.place(visit, aims, groupings, me.username()));
         } catch (InvalidInput e) {
             return refused(visit, me, e);
         }
@@ -163,11 +171,11 @@ class BedController {
         Double closeBy = in.number("closeByYear", 1, 30, "years");
         Double seed = in.number("seed", 0, 1e9, "");
         return new BedAims(
-                school == null ? School.MATURE : school,
-                closeBy == null ? 3 : (int) Math.round(closeBy),
+                school == null ? BedPlacing.USUAL_SCHOOL : school,
+                closeBy == null ? BedPlacing.USUAL_CLOSE_BY : (int) Math.round(closeBy),
                 layers == null ? Weaving.STEPPED : layers,
                 BedAims.USUAL_HORIZON,
-                seed == null ? 1 : Math.round(seed));
+                seed == null ? BedPlacing.USUAL_SEED : Math.round(seed));
     }
 
     private static Map<String, Grouping> groupings(Map<String, Object> said, List<Problem> problems) {

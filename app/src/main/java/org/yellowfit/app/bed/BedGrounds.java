@@ -114,7 +114,7 @@ class BedGrounds {
             case SIGHT -> limits.add(BedLimit.keepLow(feature.called(), points, feature.measure(Measure.LIMIT)));
             case WIRE -> limits.add(BedLimit.wire(feature.called(), points, feature.measure(Measure.HEIGHT)));
             case ROOF -> limits.add(BedLimit.roof(feature.called(), points, feature.measure(Measure.UNDERSIDE)));
-            case TREE -> existing.add(existing(feature));
+            case TREE, SHRUB -> existing.add(existing(feature));
             default -> {
                 // Beds, slopes and taps bar nothing.
             }

@@ -43,9 +43,7 @@ import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.serve.JobKind;
 import org.yellowfit.core.site.Feature;
-import org.yellowfit.core.site.FeatureKind;
 import org.yellowfit.core.site.Measure;
-import org.yellowfit.core.takeoff.School;
 
 /** Puts together what the screen Bed draws: the ground, the kinds with their sizes, the plants, and what goes wrong. */
 @Service
@@ -136,7 +134,7 @@ class BedPages {
                 number(feature, Measure.WIDTH),
                 number(feature, Measure.CROWN_RADIUS),
                 feature.foliage() == null ? "" : Words.of(feature.foliage()),
-                feature.kind() == FeatureKind.TREE ? growth(BedGrounds.existing(feature)) : new double[0]);
+                feature.kind().isGrowing() ? growth(BedGrounds.existing(feature)) : new double[0]);
     }
 
     private static double[] growth(Existing tree) {
@@ -310,8 +308,8 @@ class BedPages {
             if (asked.isEmpty()) {
                 continue;
             }
-            Placement placement =
-                    Placing.place(with(bed.ground(), kept, wanted.catalogue()), asked, site.pot() ? inPot(aims) : aims);
+            Placement placement = Placing.place(
+                    with(bed.ground(), kept, wanted.catalogue()), asked, site.pot() ? aims.inPot() : aims);
             for (PlantedAt each : placement.placed()) {
                 String uid = "s" + Long.toString(System.nanoTime(), 36) + "-" + ++number;
                 changes.add(new BedChange(
@@ -338,11 +336,6 @@ class BedPages {
             }
         }
         left.add(new LeftView(name, count, why));
-    }
-
-    /** A pot is full in its first summer; nobody waits for ten years. */
-    private static BedAims inPot(BedAims aims) {
-        return new BedAims(School.QUICK_COVER, 1, aims.layers(), 1, aims.seed());
     }
 
     private List<ToPlace> asked(

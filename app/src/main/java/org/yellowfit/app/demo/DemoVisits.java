@@ -19,6 +19,7 @@ import org.yellowfit.app.visit.Visits;
 class DemoVisits {
 
     private static final String ADVISOR = "Tamsin Orrel";
+    private static final String ADVISORS_NAME = "tamsin";
     private static final int MOST = 60;
 
     private final Visits visits;
@@ -26,8 +27,16 @@ class DemoVisits {
     private final DemoDrawings drawings;
     private final Records records;
     private final OwnBeds beds;
+    private final DemoPlantings plantings;
 
-    DemoVisits(Visits visits, PlantList list, DemoDrawings drawings, Records records, OwnBeds beds) {
+    DemoVisits(
+            Visits visits,
+            PlantList list,
+            DemoDrawings drawings,
+            Records records,
+            OwnBeds beds,
+            DemoPlantings plantings) {
+        this.plantings = plantings;
         this.beds = beds;
         this.records = records;
         this.visits = visits;
@@ -117,8 +126,9 @@ class DemoVisits {
                 "jobs=fill bloomMonths=6|7|8",
                 List.of("hydrangea-ferry-bell", "spiraea-oarlock", "geranium-keelson", "rudbeckia-brass-winch"),
                 false);
-        list.add(strip.id(), List.of("spiraea-oarlock", "geranium-keelson"));
+        list.add(strip.id(), List.of("liriope-bollard-row", "hosta-egg-cup-blue", "helleborus-christmas-saucer"));
         drawings.draw(visits.latest(MOST), ADVISOR);
+        plantings.plant(visits.latest(MOST), ADVISORS_NAME);
     }
 
     /** The shop's own beds of which there are records, described as places. */

@@ -18,7 +18,7 @@ public final class PlantLook {
     static final double WIDE = 1.5;
     static final double HIGH = 1.2;
     static final double FOOT = 0.06;
-    static final double ACROSS = 1.3;
+    static final double ACROSS = 1.5;
 
     private static final double UNITS = 220;
     private static final double LEAST_M = 0.03;

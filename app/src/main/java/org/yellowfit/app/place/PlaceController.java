@@ -72,6 +72,7 @@ class PlaceController {
             FeatureKind.FENCE,
             FeatureKind.HEDGE,
             FeatureKind.TREE,
+            FeatureKind.SHRUB,
             FeatureKind.ROOF,
             FeatureKind.WINDOW,
             FeatureKind.PATH,

@@ -2,6 +2,7 @@ package org.yellowfit.core.bed;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import org.yellowfit.core.growth.Layer;
@@ -30,6 +31,10 @@ final class Attempt {
     /** Pairs like to stand towards the ends. */
     private static final double PAIRS_AT = 0.7;
 
+    // How deep the rows of a bed stand that make room for each other.
+    private static final double ROW_FARTHEST = 0.85;
+    private static final double ROW_NEAREST = 0.15;
+
     private static final int LINES_TRIED = 40;
     private static final double ALONG_M = 0.02;
 
@@ -38,7 +43,8 @@ final class Attempt {
     private final Clearance clearance;
     private final Spots spots;
     private final Frontage frontage;
-    private final boolean stepped;
+    private final Way way;
+
     private final Random chance;
     /** By lot: the spots on which one more of it may stand. */
     private final boolean[][] free;
@@ -50,6 +56,15 @@ final class Attempt {
     private final int[] left;
     private int groups;
 
+    /**
+     * What is tried.
+     *
+     * @param stepped      tall behind short
+     * @param rowsMakeRoom rows stand apart, the tallest farthest back, rather than each in the middle of its layer
+     * @param pot          each plant by itself, as far from its like as the pot allows
+     */
+    record Way(boolean stepped, boolean rowsMakeRoom, boolean pot) {}
+
     /** A plant that has been placed. */
     record Stand(Lot lot, double x, double y, int group, double along, double across) {}
 
@@ -60,14 +75,14 @@ final class Attempt {
             Spots spots,
             Frontage frontage,
             boolean[][] allowed,
-            boolean stepped,
+            Way way,
             long seed) {
         this.ground = ground;
         this.lots = lots;
         this.clearance = clearance;
         this.spots = spots;
         this.frontage = frontage;
-        this.stepped = stepped;
+        this.way = way;
         chance = new Random(seed);
         free = Arrays.stream(allowed).map(boolean[]::clone).toArray(boolean[][]::new);
         left = new int[lots.size()];
@@ -91,10 +106,16 @@ final class Attempt {
     }
 
     Attempt plant(List<Lot> inOrder) {
-        inOrder.stream().filter(lot -> lot.asked.grouping() == Grouping.PAIRED).forEach(this::pairs);
-        inOrder.stream().filter(lot -> lot.asked.grouping() == Grouping.ROW).forEach(this::row);
+        if (!way.pot()) {
+            inOrder.stream()
+                    .filter(lot -> lot.asked.grouping() == Grouping.PAIRED)
+                    .forEach(this::pairs);
+        }
+        rows(inOrder.stream()
+                .filter(lot -> lot.asked.grouping() == Grouping.ROW && !way.pot())
+                .toList());
         for (Lot lot : inOrder) {
-            switch (lot.asked.grouping()) {
+            switch (way.pot() ? Grouping.SPRINKLED : lot.asked.grouping()) {
                 case MASSED -> drifts(lot, List.of(lot.count));
                 case GROUP -> drifts(lot, Groups.of(lot.count));
                 case SPRINKLED -> sprinkle(lot, lot.count);
@@ -161,8 +182,23 @@ final class Attempt {
         return frontage.mirrored(spots.x[i], spots.y[i]);
     }
 
-    /** Exactly even, on the line that takes most of them; of several the one deepest in its layer. */
-    private void row(Lot lot) {
+    private void rows(List<Lot> all) {
+        List<Lot> tallestFirst = all.stream()
+                .sorted(Comparator.comparingDouble((Lot lot) -> -lot.heightThen))
+                .toList();
+        int last = tallestFirst.size() - 1;
+        for (Lot lot : all) {
+            double apart = last > 0 ? (double) tallestFirst.indexOf(lot) / last : 0;
+            row(
+                    lot,
+                    way.rowsMakeRoom() && last > 0
+                            ? ROW_FARTHEST - apart * (ROW_FARTHEST - ROW_NEAREST)
+                            : (lot.front + lot.back) / 2);
+        }
+    }
+
+    /** Exactly even, on the line that takes most of them; of several the one nearest to the depth where it should stand. */
+    private void row(Lot lot, double depth) {
         Line best = null;
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
@@ -177,7 +213,7 @@ final class Attempt {
             to = Math.max(to, along);
         }
         for (int k = 0; k <= LINES_TRIED; k++) {
-            Line line = longest(lot, least + (most - least) * k / LINES_TRIED, from, to);
+            Line line = longest(lot, least + (most - least) * k / LINES_TRIED, from, to, depth);
             if (line != null && (best == null || line.isBetterThan(best))) {
                 best = line;
             }
@@ -196,13 +232,13 @@ final class Attempt {
     }
 
     /** A straight run on which a row may stand. */
-    private record Line(double across, double from, double length, int takes, double out) {
+    private record Line(double across, double from, double length, int takes, double out, double off) {
         boolean isBetterThan(Line other) {
-            return takes != other.takes ? takes > other.takes : out < other.out;
+            return takes != other.takes ? takes > other.takes : out != other.out ? out < other.out : off < other.off;
         }
     }
 
-    private Line longest(Lot lot, double across, double from, double to) {
+    private Line longest(Lot lot, double across, double from, double to, double depth) {
         double bestFrom = 0;
         double bestLength = -1;
         double start = Double.NaN;
@@ -223,7 +259,8 @@ final class Attempt {
         }
         int takes = (int) Math.min(lot.count, Math.floor(bestLength / lot.spacing + 1e-6) + 1);
         double[] middle = frontage.at(bestFrom + bestLength / 2, across);
-        return new Line(across, bestFrom, bestLength, takes, outOf(lot, frontage.share(middle[0], middle[1])));
+        double share = frontage.share(middle[0], middle[1]);
+        return new Line(across, bestFrom, bestLength, takes, outOf(lot, share), Math.abs(share - depth));
     }
 
     // Drifts and single plants
@@ -379,7 +416,7 @@ final class Attempt {
     /** Tall behind short (G1): nothing of a taller layer right before one of a shorter, or behind one of a taller. */
     private boolean hides(Lot lot, double along, double across, Stand stand) {
         boolean taller = isTaller(lot, stand.lot);
-        if (!stepped || frontage.isAround() || !taller && !isTaller(stand.lot, lot)) {
+        if (!way.stepped() || frontage.isAround() || !taller && !isTaller(stand.lot, lot)) {
             return false;
         }
         double wide = (taller ? lot : stand.lot).spreadThen / 2;

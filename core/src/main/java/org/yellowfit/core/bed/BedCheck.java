@@ -77,6 +77,9 @@ public final class BedCheck {
         for (int a = 0; a < sizes.length; a++) {
             for (int b = a + 1; b < sizes.length; b++) {
                 double reach = (sizes[a].spreadM() + sizes[b].spreadM()) / 2;
+                if (plants.get(a).isFarFrom(plants.get(b), reach)) {
+                    continue;
+                }
                 double by = reach - plants.get(a).distanceTo(plants.get(b));
                 double most = Lot.LAP * Math.min(sizes[a].spreadM(), sizes[b].spreadM());
                 if (by > most + ROUNDING && !isUnder(a, b, sizes) && !isUnder(b, a, sizes)) {

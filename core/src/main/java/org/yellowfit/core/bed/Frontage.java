@@ -25,9 +25,10 @@ final class Frontage {
     private final double[] farthest = new double[COLUMNS];
     private final double deepest;
 
-    Frontage(BedGround ground, double[] px, double[] py) {
+    /** @param pot looked at from all round, whoever stands where */
+    Frontage(BedGround ground, boolean pot, double[] px, double[] py) {
         this.ground = ground;
-        around = ground.seenFrom() == null;
+        around = pot || ground.seenFrom() == null;
         double[][] line = around ? longestLeg(ground.outline()) : ground.seenFrom();
         double length = Math.max(1e-9, Math.hypot(line[1][0] - line[0][0], line[1][1] - line[0][1]));
         alongX = (line[1][0] - line[0][0]) / length;

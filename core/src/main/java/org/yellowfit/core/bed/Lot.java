@@ -18,6 +18,11 @@ final class Lot {
     /** Crowns may lap by so much of the smaller before it is called an overlap (H4). */
     static final double LAP = 0.2;
 
+    /** In a pot plants stand at so much of their distance, and no nearer than their root balls; our judgement (G7). */
+    private static final double IN_POT = 0.4;
+
+    private static final double ROOT_BALL_M = 0.1;
+
     final ToPlace asked;
     final Cultivar plant;
     final int number;
@@ -46,7 +51,9 @@ final class Lot {
         mature = aims.school() == School.MATURE;
         PlantGrowth growth = PlantedAt.growth(plant, asked.potHeightM());
         spread10 = plant.spread10().mid();
-        spacing = Spacing.onCentre(plant, growth, aims.school(), aims.closeByYear());
+        spacing = aims.pot()
+                ? Math.max(ROOT_BALL_M, IN_POT * Spacing.onCentre(plant, School.MATURE, Spacing.USUAL_CLOSE_BY_YEAR))
+                : Spacing.onCentre(plant, growth, aims.school(), aims.closeByYear());
         spreadThen = growth.spread(aims.horizonYears()).mid();
         heightThen = growth.height(aims.horizonYears()).mid();
         flowerHeightThen = growth.heightInFlower(aims.horizonYears()).mid();

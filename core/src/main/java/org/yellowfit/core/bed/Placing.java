@@ -24,6 +24,17 @@ public final class Placing {
     private static final double FILLED = 0.8;
 
     private static final double FORWARD = 0.15;
+    /** Plants stand so much of half their spread within the edge, where all find room so; in the first tries. */
+    private static final double OVER_EDGE = 0.7;
+
+    private static final int WITHIN_EDGES = 2;
+
+    // Of the way from the rim of a pot to its middle.
+    private static final double NEARLY_AS_TALL = 0.9;
+    private static final int MOST_IN_MIDDLE = 2;
+    private static final double MIDDLE_OF_POT = 0.85;
+    private static final double ABOUT_MIDDLE_OF_POT = 0.5;
+    private static final double ROUND_THE_MIDDLE = 0.6;
 
     private final BedGround ground;
     private final BedAims aims;
@@ -32,6 +43,9 @@ public final class Placing {
     private final Spots spots;
     private final Frontage frontage;
     private final boolean[][] allowed;
+    /** Of these the spots from which a plant reaches hardly over the edge. */
+    private final boolean[][] within;
+
     private final Clearance.Bar[] worst;
 
     private Placing(BedGround ground, List<ToPlace> plants, BedAims aims) {
@@ -39,14 +53,19 @@ public final class Placing {
         this.aims = aims;
         clearance = new Clearance(ground, aims.horizonYears());
         spots = new Spots(ground, aims.seed());
-        frontage = new Frontage(ground, spots.x, spots.y);
+        frontage = new Frontage(ground, aims.pot(), spots.x, spots.y);
         spots.seen(frontage, ground);
         for (ToPlace each : plants) {
             lots.add(new Lot(each, lots.size(), aims));
         }
         countOpen();
-        setDepths();
+        if (aims.pot()) {
+            tallestInTheMiddle();
+        } else {
+            setDepths();
+        }
         allowed = new boolean[lots.size()][spots.size()];
+        within = new boolean[lots.size()][spots.size()];
         worst = new Clearance.Bar[lots.size()];
         lots.forEach(this::look);
     }
@@ -89,6 +108,16 @@ public final class Placing {
         }
     }
 
+    /** In a pot (G7): the tall one or two in the middle, what mounds and trails round them. */
+    private void tallestInTheMiddle() {
+        double tallest = lots.stream().mapToDouble(lot -> lot.heightThen).max().orElse(0);
+        for (Lot lot : lots) {
+            boolean tall = lot.heightThen >= NEARLY_AS_TALL * tallest && lot.count <= MOST_IN_MIDDLE;
+            lot.front = tall && lot.count == 1 ? MIDDLE_OF_POT : tall ? ABOUT_MIDDLE_OF_POT : 0;
+            lot.back = tall ? 1 : ROUND_THE_MIDDLE;
+        }
+    }
+
     /** What covers the ground stands in front. */
     private static Layer depthOf(Lot lot) {
         return lot.layer == Layer.GROUND_COVER ? Layer.FRONT : lot.layer;
@@ -99,6 +128,7 @@ public final class Placing {
         for (int i = 0; i < spots.size(); i++) {
             Clearance.Bar bar = clearance.bar(lot, spots.x[i], spots.y[i]);
             allowed[lot.number][i] = bar == Clearance.Bar.NONE;
+            within[lot.number][i] = bar == Clearance.Bar.NONE && spots.toEdge[i] >= OVER_EDGE * lot.spread10 / 2;
             barred[bar.ordinal()]++;
         }
         if (barred[Clearance.Bar.NONE.ordinal()] == 0) {
@@ -122,8 +152,8 @@ public final class Placing {
                             clearance,
                             spots,
                             frontage,
-                            allowed,
-                            aims.layers() == Weaving.STEPPED,
+                            k < WITHIN_EDGES ? within : allowed,
+                            new Attempt.Way(aims.layers() == Weaving.STEPPED, k % 2 == 1, aims.pot()),
                             aims.seed() * 1_000_003 + k)
                     .plant(inOrder(k));
             if (best == null || attempt.leftInAll() < best.leftInAll()) {

@@ -25,6 +25,13 @@ public record PlantedAt(Cultivar plant, double x, double y, int group, Double po
         return potHeightM == null ? usual : usual.fromPot(potHeightM);
     }
 
+    /** Farther than so many metres; quicker than the distance itself. */
+    boolean isFarFrom(PlantedAt other, double metres) {
+        double dx = x - other.x;
+        double dy = y - other.y;
+        return dx * dx + dy * dy > metres * metres;
+    }
+
     double distanceTo(PlantedAt other) {
         return Math.hypot(x - other.x, y - other.y);
     }

@@ -101,7 +101,7 @@ public record Drawing(List<Feature> features, Location where, double northDegree
                         feature.points(),
                         feature.measure(Measure.UNDERSIDE),
                         feature.measure(Measure.PASSES));
-            case TREE -> tree(feature, year);
+            case TREE, SHRUB -> tree(feature, year);
             default -> null;
         };
     }

@@ -24,6 +24,8 @@ public enum FeatureKind {
     FENCE("fence", Shape.LINE, HEIGHT, PASSES, FROM_YEAR, TO_YEAR),
     HEDGE("hedge", Shape.LINE, HEIGHT, FROM_YEAR, TO_YEAR),
     TREE("tree", Shape.POINT, HEIGHT, CROWN_RADIUS, CROWN_BASE, AGE, MATURE_HEIGHT, FROM_YEAR, TO_YEAR),
+    /** To keep: leafy from the ground up. */
+    SHRUB("shrub", Shape.POINT, HEIGHT, CROWN_RADIUS, AGE, MATURE_HEIGHT, FROM_YEAR, TO_YEAR),
     ROOF("awning", Shape.AREA, UNDERSIDE, PASSES, FROM_YEAR, TO_YEAR),
     WINDOW("window", Shape.LINE, SILL),
     PATH("path", Shape.LINE, WIDTH),
@@ -74,6 +76,11 @@ public enum FeatureKind {
         return words;
     }
 
+    /** A plant that stands there already and grows on (H9). */
+    public boolean isGrowing() {
+        return this == TREE || this == SHRUB;
+    }
+
     public Shape shape() {
         return shape;
     }
@@ -90,12 +97,13 @@ public enum FeatureKind {
                     case BLOCK -> 5.0;
                     case TREE -> 8.0;
                     case HEDGE -> 1.6;
+                    case SHRUB -> 1.5;
                     case WIRE -> 6.0;
                     default -> 1.8;
                 };
             case UNDERSIDE -> 2.6;
-            case CROWN_RADIUS -> 3.0;
-            case CROWN_BASE -> 2.0;
+            case CROWN_RADIUS -> this == SHRUB ? 0.75 : 3.0;
+            case CROWN_BASE -> this == SHRUB ? 0.0 : 2.0;
             case PASSES -> 0.0;
             case SILL -> 0.9;
             case WIDTH -> 1.2;

@@ -87,7 +87,7 @@ public final class FeatureReader {
                 measures.put(measure, number);
             }
         }
-        boolean leafy = kind == FeatureKind.TREE || kind == FeatureKind.HEDGE;
+        boolean leafy = kind.isGrowing() || kind == FeatureKind.HEDGE;
         CrownFoliage foliage = leafy ? in.word("foliage", CrownFoliage.class) : null;
         List<Integer> leafOn = leafy ? in.list("leafOnMonths", Months::parse) : null;
         Boolean masonry = in.yesNo("masonry");

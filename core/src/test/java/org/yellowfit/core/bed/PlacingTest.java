@@ -43,6 +43,81 @@ class PlacingTest {
         }
     }
 
+    /** A hedge by itself runs down the middle of its strip. */
+    @Test
+    void aRowByItselfStandsInTheMiddle() {
+        Cultivar plant = RandomBeds.plant("hedge", true, 2, 1);
+        BedGround ground = BedGround.open(RandomBeds.rectangle(10, 1.8), FRONT);
+        Placement placement = Placing.place(ground, List.of(wanted(plant, 8, Grouping.ROW)), MATURE);
+        assertThat(placement.placed())
+                .hasSize(8)
+                .allSatisfy(each -> assertThat(each.y()).isEqualTo(0.9, within(0.05)));
+    }
+
+    /** By hand: 1.5 and 0.9 m wide stand 1.2 m apart, which a strip of 1.8 m has room for, the taller one behind. */
+    @Test
+    void twoRowsMakeRoomForEachOther() {
+        Cultivar tall = RandomBeds.plant("tall", true, 3, 1.5);
+        Cultivar low = RandomBeds.plant("low", true, 1.8, 0.9);
+        BedGround ground = BedGround.open(RandomBeds.rectangle(12, 1.8), FRONT);
+        Placement placement =
+                Placing.place(ground, List.of(wanted(low, 6, Grouping.ROW), wanted(tall, 6, Grouping.ROW)), MATURE);
+        assertThat(placement.unplaced()).isEmpty();
+        double behind = placement.placed().stream()
+                .filter(each -> each.plant() == tall)
+                .mapToDouble(PlantedAt::y)
+                .min()
+                .orElseThrow();
+        double before = placement.placed().stream()
+                .filter(each -> each.plant() == low)
+                .mapToDouble(PlantedAt::y)
+                .max()
+                .orElseThrow();
+        assertThat(behind - before).isGreaterThanOrEqualTo(1.2 - 1e-6);
+    }
+
+    @Test
+    void whereThereIsRoomPlantsStandWithinTheEdge() {
+        Cultivar plant = RandomBeds.plant("mound", false, 0.4, 0.6);
+        BedGround ground = BedGround.open(RandomBeds.rectangle(6, 2), FRONT);
+        Placement placement = Placing.place(ground, List.of(wanted(plant, 12, Grouping.GROUP)), MATURE);
+        assertThat(placement.placed())
+                .hasSize(12)
+                .allSatisfy(
+                        each -> assertThat(ground.toEdge(each.x(), each.y())).isGreaterThanOrEqualTo(0.2));
+    }
+
+    /** G7: the tall one in the middle of the pot, the three that mound round it, not all on one side. */
+    @Test
+    void aPotHasItsTallPlantInTheMiddle() {
+        double radius = 0.19;
+        double[][] rim = new double[36][];
+        for (int k = 0; k < rim.length; k++) {
+            double turn = 2 * Math.PI * k / rim.length;
+            rim[k] = new double[] {radius * Math.cos(turn), radius * Math.sin(turn)};
+        }
+        Cultivar tall = RandomBeds.plant("tall", false, 0.6, 0.5);
+        Cultivar mound = RandomBeds.plant("mound", false, 0.2, 0.25);
+        Placement placement = Placing.place(
+                BedGround.open(rim, FRONT),
+                List.of(wanted(tall, 1, Grouping.SPRINKLED), wanted(mound, 3, Grouping.MASSED)),
+                MATURE.inPot());
+        assertThat(placement.unplaced()).isEmpty();
+        double sumX = 0;
+        double sumY = 0;
+        for (PlantedAt each : placement.placed()) {
+            double out = Math.hypot(each.x(), each.y());
+            if (each.plant() == tall) {
+                assertThat(out).isLessThan(0.04);
+            } else {
+                assertThat(out).isBetween(0.1, radius);
+                sumX += each.x() / 3;
+                sumY += each.y() / 3;
+            }
+        }
+        assertThat(Math.hypot(sumX, sumY)).as("the middle of the three").isLessThan(0.08);
+    }
+
     @Test
     void aRowAlongAWallStandsHalfItsSpreadAndAThirdOfAMetreOff() {
         Cultivar plant = RandomBeds.plant("hedge", true, 1.2, 0.8);

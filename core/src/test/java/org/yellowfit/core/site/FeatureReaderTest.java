@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.yellowfit.core.light.CrownFoliage;
 import org.yellowfit.core.measure.Problem;
 
 /** The features of a drawing: read, given the usual numbers, refused at their field. */
@@ -179,6 +180,17 @@ class FeatureReaderTest {
                 .singleElement()
                 .asString()
                 .contains("201", "200");
+    }
+
+    /** A shrub to keep is leafy from the ground up, and smaller than a tree where nobody has measured it. */
+    @Test
+    void aShrubToKeepStandsOnTheGround() {
+        Feature shrub = FeatureReader.read(List.of(feature(FeatureKind.SHRUB, Map.of())), new ArrayList<>())
+                .get(0);
+        assertThat(shrub.measure(Measure.CROWN_BASE)).isZero();
+        assertThat(shrub.measure(Measure.HEIGHT)).isEqualTo(1.5);
+        assertThat(2 * shrub.measure(Measure.CROWN_RADIUS)).isEqualTo(1.5);
+        assertThat(shrub.foliage()).isEqualTo(CrownFoliage.DECIDUOUS);
     }
 
     @Test
