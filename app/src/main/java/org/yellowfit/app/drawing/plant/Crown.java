@@ -68,7 +68,7 @@ final class Crown {
         for (int i = 0; i < stems; i++) {
             double turn = i * Space.GOLDEN + space.wobble() * 0.3;
             double out = Math.sqrt((i + 0.5) / stems);
-            Vec at = new Vec(Math.cos(turn), 0, Math.sin(turn)).times(out * space.halfWidth() * 0.16);
+            Vec at = new Vec(Math.cos(turn), 0, Math.sin(turn)).times(out * space.halfWidth() * foot());
             Vec to = Vec.direction(turn, Math.PI / 2 - out * lean()).unit();
             int last = wood.add(at, -1);
             int parts = (int) Math.max(2, space.height() * 0.16 / step);
@@ -78,10 +78,19 @@ final class Crown {
         }
     }
 
+    /** How far from the middle its stems leave the ground, of half its width. */
+    private double foot() {
+        return switch (profile.habit()) {
+            case UPRIGHT -> 0.42;
+            case VASE -> 0.07;
+            default -> 0.16;
+        };
+    }
+
     private double lean() {
         return switch (profile.habit()) {
             case COLUMNAR -> 0.12;
-            case UPRIGHT -> 0.4;
+            case UPRIGHT -> 0.15;
             case VASE -> 0.6;
             case SPREADING -> 1;
             default -> 0.8;
@@ -91,7 +100,8 @@ final class Crown {
     private Vec bent() {
         return switch (profile.habit()) {
             case COLUMNAR -> new Vec(0, 0.9, 0);
-            case UPRIGHT, VASE -> new Vec(0, 0.35, 0);
+            case UPRIGHT -> new Vec(0, 0.7, 0);
+            case VASE -> new Vec(0, 0.35, 0);
             case SPREADING -> new Vec(0, -0.05, 0);
             default -> new Vec(0, 0.12, 0);
         };

@@ -1,5 +1,7 @@
 package org.yellowfit.app.drawing.plant;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.yellowfit.core.plant.Cultivar;
@@ -17,6 +19,13 @@ final class Flowering {
 
     /** Smaller than this a flower is no dot any more, in units. */
     private static final double LEAST = 1.9;
+
+    /** Of the outermost shoots, so many at least may carry a flower. */
+    private static final int AMONG = 48;
+
+    private static final double LOW_BULB_M = 0.13;
+    /** The tops of a herb's stems begin so far up. */
+    private static final double TOPS = 0.45;
 
     private static final double SCAPES_FROM = 1.12;
     private static final double SHRUBS_SCAPES_FROM = 1.8;
@@ -39,7 +48,12 @@ final class Flowering {
 
     /** Of half the plant's spread: a plume leaves room for its neighbours, a tulip stands alone. */
     private double widest() {
-        return !isHerb() || growth.plant().kind() == Kind.BULB ? 1.1 : Heads.isLong(form) ? 0.42 : 0.9;
+        if (!isHerb() && Heads.isLong(form)) {
+            return 0.34;
+        }
+        return isLowBulb()
+                ? 0.75
+                : !isHerb() || growth.plant().kind() == Kind.BULB ? 1.1 : Heads.isLong(form) ? 0.42 : 0.9;
     }
 
     void flower() {
@@ -48,7 +62,9 @@ final class Flowering {
         if (any <= 0.01 || shoots.isEmpty()) {
             return;
         }
-        if (isHerb() || isRaised()) {
+        if (isHerb() && form == Inflorescence.BELL && hangsAmongLeaves()) {
+            onWood(any);
+        } else if (isHerb() || isRaised()) {
             raised(any, isRaised() || Heads.isLong(form) || onTips());
         } else {
             onWood(any);
@@ -61,8 +77,18 @@ final class Flowering {
         return space.top() > space.height() * (isHerb() || low ? SCAPES_FROM : SHRUBS_SCAPES_FROM);
     }
 
+    /** Crocuses and their like come up several together, close to the ground. */
+    private boolean isLowBulb() {
+        return growth.plant().kind() == Kind.BULB && space.height() < LOW_BULB_M * space.unitsPerM();
+    }
+
     private boolean isHerb() {
         return !growth.plant().isWoody();
+    }
+
+    /** As of fuchsias: bells that hang from every shoot of a leafy mound, and not on stalks above it. */
+    private boolean hangsAmongLeaves() {
+        return growth.plant().kind() == Kind.ANNUAL && space.top() <= space.height() * SCAPES_FROM;
     }
 
     private boolean onTips() {
@@ -88,9 +114,9 @@ final class Flowering {
                         .thenComparingDouble(shoot -> shoot.at().x()))
                 .toList();
         int shown = (int) Math.max(1, Math.round(full * any));
-        int among = Math.min(best.size(), full * 2);
+        List<Shoot> among = apart(best.subList(0, Math.min(best.size(), Math.max(AMONG, full * 2))), shown);
         for (int i = 0; i < shown; i++) {
-            Shoot shoot = best.get((int) ((i * 0.6180339887 % 1) * among));
+            Shoot shoot = among.get(i % among.size());
             boolean hangs = form == Inflorescence.CATKIN || form == Inflorescence.BELL || isHangingRaceme();
             Vec to = hangs ? Vec.DOWN : shoot.to().plus(new Vec(0, 0.3, 0.6)).unit();
             double loose = size * 0.5;
@@ -99,12 +125,41 @@ final class Flowering {
             Vec at = shoot.at()
                     .plus(Vec.UP, (space.top() - space.height()) * up * up * up)
                     .plus(new Vec(space.wobble() * loose, hangs ? -high / 2 : high * 0.3, loose * 0.4 + 0.5));
+            if (hangs && at.y() < high * 0.6) {
+                // What hangs from the lowest shoots does not hang into the ground.
+                at = at.plus(Vec.UP, high * 0.6 - at.y());
+            }
             if (lifted > 1.04) {
                 figure.stem(
                         List.of(shoot.at(), at), Math.max(0.4, space.cm(0.5)), Math.max(0.35, space.cm(0.3)), false);
             }
             figure.head(at, to, size * space.between(0.8, 1.1), high * space.between(0.8, 1.1), stage(i, shown));
         }
+    }
+
+    /** So many of them, each as far from those before it as may be in the picture, so that no side goes without. */
+    private static List<Shoot> apart(List<Shoot> all, int count) {
+        double[] away = new double[all.size()];
+        Arrays.fill(away, Double.MAX_VALUE);
+        List<Shoot> chosen = new ArrayList<>();
+        int next = 0;
+        while (chosen.size() < Math.min(count, all.size())) {
+            Vec at = all.get(next).at();
+            chosen.add(all.get(next));
+            away[next] = -1;
+            int farthest = next;
+            for (int i = 0; i < away.length; i++) {
+                if (away[i] >= 0) {
+                    Vec other = all.get(i).at();
+                    double dx = other.x() - at.x();
+                    double dy = other.y() - at.y();
+                    away[i] = Math.min(away[i], dx * dx + dy * dy);
+                }
+                farthest = away[i] > away[farthest] ? i : farthest;
+            }
+            next = farthest;
+        }
+        return chosen;
     }
 
     private boolean isHangingRaceme() {
@@ -121,15 +176,28 @@ final class Flowering {
         double zone = Math.max(space.top() - space.height() * 0.92, space.height() * 0.45);
         double room = 2 * space.halfWidth() * zone * 0.62;
         int most = growth.plant().kind() == Kind.BULB ? most(2, 3, 4, 4, 4) : most(10, 14, 44, 70, 96);
-        int least = growth.plant().kind() == Kind.BULB ? 1 : Heads.isLong(form) ? 8 : 3;
+        int least = growth.plant().kind() == Kind.BULB ? (isLowBulb() ? 3 : 1) : Heads.isLong(form) ? 8 : 3;
         double each = Heads.isLong(form) ? size * 0.6 * high * 0.6 : size * Math.max(size * 0.55, high * 0.62);
         int full = (int) Math.max(least, Math.min(most, room / each));
         int shown = (int) Math.max(1, Math.round(full * any));
         int foots = Math.max(1, shoots.size());
+        List<Shoot> among = fromTops() ? apart(tops(), shown) : shoots;
         for (int i = 0; i < shown; i++) {
-            Shoot shoot = shoots.get((int) ((i * 0.6180339887 % 1) * foots));
+            Shoot shoot =
+                    among == shoots ? shoots.get((int) ((i * 0.6180339887 % 1) * foots)) : among.get(i % among.size());
             head(shoot, stage(i, shown), i >= foots || full > foots, high, stalked);
         }
+    }
+
+    /** Whether stems bear the flowers, rather than stalks of their own from the ground. */
+    private boolean fromTops() {
+        return shoots.stream().anyMatch(shoot -> shoot.at().y() > space.height() * TOPS);
+    }
+
+    private List<Shoot> tops() {
+        return shoots.stream()
+                .filter(shoot -> shoot.at().y() > space.height() * TOPS)
+                .toList();
     }
 
     private void head(Shoot shoot, HeadStage stage, boolean shared, double high, boolean stalked) {

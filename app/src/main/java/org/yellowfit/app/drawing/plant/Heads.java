@@ -1,14 +1,27 @@
 package org.yellowfit.app.drawing.plant;
 
+import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Inflorescence;
+import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Petals;
 
 /** The heads of flowers by their form. */
 final class Heads {
 
+    /** Narrower than this, in units, a cone of flowers is grains on a stem; of herbs, whose branches are finer. */
+    private static final double SMALL_PANICLE = 7;
+
+    private static final double SMALL_OF_HERBS = 18;
+
+    private static final int GRAINS = 11;
+
     private static final double GOLDEN = Space.GOLDEN;
 
     private Heads() {}
+
+    private static boolean isFine(Brush b, Cultivar plant) {
+        return plant.kind() == Kind.GRASS || b.size < (plant.isWoody() ? SMALL_PANICLE : SMALL_OF_HERBS);
+    }
 
     static void paint(Brush b, Growing growth) {
         Petals petals = growth.anatomy().petals();
@@ -20,7 +33,7 @@ final class Heads {
             case PEA -> spike(b, 0.42, true);
             case UMBEL -> umbel(b);
             case CORYMB -> corymb(b);
-            case PANICLE -> panicle(b);
+            case PANICLE -> panicle(b, isFine(b, growth.plant()));
             case MOPHEAD -> ball(b, 0.24, 1);
             case LACECAP -> lacecap(b);
             case SPIKE -> spike(b, 0.3, false);
@@ -168,8 +181,12 @@ final class Heads {
     }
 
     /** A cone of branches set with small flowers, each row narrower than the one below. */
-    private static void panicle(Brush b) {
+    private static void panicle(Brush b, boolean fine) {
         double up = b.rise();
+        if (fine) {
+            airy(b, up);
+            return;
+        }
         int rows = b.size > 14 ? 9 : b.size > 7 ? 6 : 4;
         double each = b.high / rows * 1.35;
         for (int i = 0; i < rows; i++) {
@@ -183,6 +200,17 @@ final class Heads {
                 int tone = (int) Math.max(0, Math.min(4, Math.round(2.2 - 1.5 * side + ((i + k) % 3 - 1) * 0.6)));
                 b.floret(dx, dy, each * (1 - 0.25 * t), tone);
             }
+        }
+    }
+
+    /** Where its branches are too fine to be seen: grains up a stem, closer together towards the tip. */
+    private static void airy(Brush b, double up) {
+        b.stalk(Math.max(0.25, b.size * 0.05)).move(b.x, b.y + up * b.high / 2).line(0, -up * b.high * 0.95);
+        for (int i = 0; i < GRAINS; i++) {
+            double t = (double) i / (GRAINS - 1);
+            double side = (i % 2 == 0 ? 1 : -1) * b.size * 0.38 * (1 - 0.8 * t) * (i % 3 == 0 ? 0.45 : 1);
+            double dy = up * (b.high / 2 - b.high * (0.06 + 0.92 * t));
+            b.dot(b.petals(i % 2 == 0 ? 1 : 3), side, dy, Math.max(0.42, b.size * 0.1 * (1.1 - 0.4 * t)));
         }
     }
 

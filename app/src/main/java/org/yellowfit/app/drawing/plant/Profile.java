@@ -44,10 +44,10 @@ record Profile(Habit habit, double crownFrom) {
             case PYRAMIDAL -> Math.pow(1 - c, 0.86) * (0.9 + 0.1 * Math.cos(c * 26)) + 0.02;
             case GLOBE, STANDARD -> arc(2 * c - 1, 2.1);
             case UPRIGHT ->
-                (0.38 + 0.62 * Math.sin(Math.PI * Math.min(1, c * 0.8)))
-                        * Math.pow(Math.max(0, 1 - Math.pow(c, 5)), 0.5);
+                (0.55 + 0.45 * Math.sin(Math.PI * Math.min(1, 0.08 + c * 0.66)))
+                        * Math.pow(Math.max(0, 1 - Math.pow(c, 6)), 0.5);
             case VASE ->
-                (0.3 + 0.7 * Math.pow(Math.min(1, c / 0.74), 0.85)) * Math.pow(Math.max(0, 1 - Math.pow(c, 7)), 0.5);
+                (0.14 + 0.86 * Math.pow(Math.min(1, c / 0.8), 0.95)) * Math.pow(Math.max(0, 1 - Math.pow(c, 9)), 0.5);
             case SPREADING -> arc(2 * c - 0.85, 2.6) * (0.93 + 0.07 * Math.cos(c * 19));
             case PROSTRATE -> Math.pow(1 - c, 0.35);
             case ARCHING ->
