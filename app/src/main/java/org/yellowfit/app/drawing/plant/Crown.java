@@ -16,6 +16,9 @@ final class Crown {
     private static final double STEM = 0.016;
     private static final double DENSE = 1.7;
 
+    /** With more ends than this a small picture shows fewer shoots on each. */
+    private static final int MANY_ENDS = 110;
+
     private final Growing growth;
     private final Space space;
     private final Profile profile;
@@ -163,7 +166,11 @@ final class Crown {
     /** The season's shoots, seen while the leaves are off. */
     private void twigs(double width) {
         double length = space.size() * 0.07;
-        int each = space.detail().units() > 200 ? 4 : 3;
+        int ends = 0;
+        for (int node = 0; node < wood.count(); node++) {
+            ends += wood.tips(node) <= 2 && wood.parent(node) >= 0 ? 1 : 0;
+        }
+        int each = space.detail().units() > 200 ? 4 : ends > MANY_ENDS ? 2 : 3;
         for (int node = 0; node < wood.count(); node++) {
             if (wood.tips(node) > 2 || wood.parent(node) < 0) {
                 continue;
