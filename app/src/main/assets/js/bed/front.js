@@ -175,14 +175,14 @@ export class Front {
   // A face of masonry shows its courses; what is farther than the picture is left out.
   wall([left, right, lowLeft, lowRight, topLeft, topRight], colour, courses) {
     const { pen } = this;
-    pen.beginPath();
-    pen.moveTo(left, lowLeft);
-    pen.lineTo(right, lowRight);
-    pen.lineTo(right, topRight);
-    pen.lineTo(left, topLeft);
-    pen.closePath();
+    const face = new Path2D();
+    face.moveTo(left, lowLeft);
+    face.lineTo(right, lowRight);
+    face.lineTo(right, topRight);
+    face.lineTo(left, topLeft);
+    face.closePath();
     pen.fillStyle = colour;
-    pen.fill();
+    pen.fill(face);
     pen.strokeStyle = 'rgba(44,42,36,.07)';
     pen.lineWidth = 1;
     pen.beginPath();
@@ -193,7 +193,7 @@ export class Front {
     }
     pen.stroke();
     pen.strokeStyle = 'rgba(44,42,36,.35)';
-    pen.strokeRect(Math.min(left, right), Math.min(topLeft, topRight), Math.abs(right - left), lowLeft - topLeft);
+    pen.stroke(face);
   }
 
   // Panes in a pale frame, on a sill.

@@ -57,7 +57,7 @@ public record RecordRow(
     static final int LONGEST_PLACE = 160;
     private static final int LONGEST_POT = 80;
     private static final int LONGEST_NOTE = 2000;
-    private static final int EARLIEST_YEAR = 1950;
+    static final int EARLIEST_YEAR = 1950;
 
     /** Problems are noted in {@code in}, by the columns' names. */
     public static Optional<RecordRow> read(String plant, InputReader in) {

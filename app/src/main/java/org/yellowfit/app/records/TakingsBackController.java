@@ -52,6 +52,7 @@ class TakingsBackController {
             Map<String, String> told = new LinkedHashMap<>();
             problems.forEach(problem -> told.putIfAbsent(problem.field(), Refusals.say(problem)));
             response.setStatus(422);
+            model.addAttribute("fromVisit", visit);
             return records.page(records.known(id), typed, told, "", model);
         }
         back.note(read.get(), visit == null ? null : visits.open(visit).id());

@@ -47,7 +47,7 @@ class TakingsBackForm {
         if (plants == null && problems.isEmpty()) {
             in.problem("back_plants", "Say how many came back.");
         }
-        if (on != null && on.isAfter(LocalDate.now().plusDays(1))) {
+        if (on != null && (on.isAfter(LocalDate.now().plusDays(1)) || on.getYear() < RecordRow.EARLIEST_YEAR)) {
             in.problem("back_on", "The day must not lie in the future, nor before 1950.");
         }
         return problems.isEmpty()
