@@ -108,9 +108,13 @@ final class Flowering {
         };
         int most = most(26, 46, 110, 220, 360);
         int full = (int) Math.max(5, Math.min(most, share * area / (size * Math.max(size * 0.7, high * 0.75))));
+        // Panicles and spikes end the upper shoots.
+        double upwards = Heads.isLong(form) ? 0.55 : 0;
         List<Shoot> best = shoots.stream()
-                .sorted(Comparator.comparingDouble((Shoot shoot) ->
-                                -(shoot.outer() + 0.45 * shoot.at().z() / space.halfWidth() + shoot.light() * 0.12))
+                .sorted(Comparator.comparingDouble((Shoot shoot) -> -(shoot.outer()
+                                + 0.45 * shoot.at().z() / space.halfWidth()
+                                + shoot.light() * 0.12
+                                + upwards * shoot.at().y() / space.height()))
                         .thenComparingDouble(shoot -> shoot.at().x()))
                 .toList();
         int shown = (int) Math.max(1, Math.round(full * any));
