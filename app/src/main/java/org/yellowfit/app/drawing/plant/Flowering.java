@@ -20,6 +20,10 @@ final class Flowering {
     /** Smaller than this a flower is no dot any more, in units. */
     private static final double LEAST = 1.9;
 
+    /** How much more the nearer shoots of wood carry than those behind: from above both are seen. */
+    private static final double DEPTH = 0.12;
+    /** What stands farther back is apart too, but less so in the picture. */
+    private static final double DEEP = 0.3;
     /** Of the outermost shoots, so many at least may carry a flower. */
     private static final int AMONG = 48;
 
@@ -112,7 +116,7 @@ final class Flowering {
         double upwards = Heads.isLong(form) ? 0.55 : 0;
         List<Shoot> best = shoots.stream()
                 .sorted(Comparator.comparingDouble((Shoot shoot) -> -(shoot.outer()
-                                + 0.45 * shoot.at().z() / space.halfWidth()
+                                + DEPTH * shoot.at().z() / space.halfWidth()
                                 + shoot.light() * 0.12
                                 + upwards * shoot.at().y() / space.height()))
                         .thenComparingDouble(shoot -> shoot.at().x()))
@@ -155,9 +159,8 @@ final class Flowering {
             for (int i = 0; i < away.length; i++) {
                 if (away[i] >= 0) {
                     Vec other = all.get(i).at();
-                    double dx = other.x() - at.x();
-                    double dy = other.y() - at.y();
-                    away[i] = Math.min(away[i], dx * dx + dy * dy);
+                    Vec off = other.minus(at);
+                    away[i] = Math.min(away[i], off.x() * off.x() + off.y() * off.y() + DEEP * off.z() * off.z());
                 }
                 farthest = away[i] > away[farthest] ? i : farthest;
             }
