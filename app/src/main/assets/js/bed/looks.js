@@ -128,7 +128,8 @@ export const looks = {
     }
   },
 
-  // The size of a kind in a year, between the years known. One bought taller than usual makes up the rest by its tenth year.
+  // The size of a kind in a year, between the years known. One bought taller than usual makes up the rest by its
+  // tenth year.
   size(kind, year, boughtM = 0) {
     const at = Math.max(0, Math.min(kind.heights.length - 1, year));
     const low = Math.floor(at);

@@ -1,4 +1,5 @@
-// Trees and shrubs that stand there already, as one sees them behind a bed: a trunk that parts into boughs, and a crown of
+// Trees and shrubs that stand there already, as one sees them behind a bed: a trunk that parts into boughs, and a
+// crown of
 // leaves lit from the upper left. Each crown is painted once for a season and set to scale.
 const SPRITE = 720;
 const LEAVES_A_TONE = 700;
@@ -32,7 +33,8 @@ function chances(seed) {
   };
 }
 
-// Leaves in a circle, the shaded ones first; thinner towards the rim. One crown stands for all of a season, turned and mirrored;
+// Leaves in a circle, the shaded ones first; thinner towards the rim. One crown stands for all of a season, turned
+// and mirrored;
 // it is painted when the page has nothing else to do, and until then a tree has its boughs only.
 function painted(season) {
   const canvas = document.createElement('canvas');
@@ -140,7 +142,8 @@ export function drawGrowing(pen, { x, foot, top, radius, seed, season, shrub }) 
   }
 }
 
-// From above, of a crown to keep: its rim, its leaves where they are not in the way of what stands beneath, and its stem.
+// From above, of a crown to keep: its rim, its leaves where they are not in the way of what stands beneath, and its
+// stem.
 export function drawFromAbove(pen, { x, y, radius, seed, season, trunk }) {
   if (season !== 'bare') {
     pen.globalAlpha = 0.2;

@@ -82,7 +82,8 @@ public class RecordClaims {
     @Transactional(readOnly = true)
     public Set<String> writtenByHand(Trait<?> trait) {
         return Set.copyOf(jdbc.queryForList(
-                "select distinct cultivar_id from claim where not of_record and source_kind = 'OWN_RECORD' and trait = ?",
+                "select distinct cultivar_id from claim"
+                        + " where not of_record and source_kind = 'OWN_RECORD' and trait = ?",
                 String.class,
                 trait.name()));
     }

@@ -136,7 +136,10 @@ class Learnt implements OwnRecords {
         if (opening == null || !opening.isEnough() || newsOnly && Math.abs(days) < DAYS_WORTH_SAYING) {
             return Optional.empty();
         }
-        String how = days == 0 ? "" : days > 0 ? ".later" : ".earlier";
+        String how = "";
+        if (days != 0) {
+            how = days > 0 ? ".later" : ".earlier";
+        }
         return Optional.of(Sentences.say(
                 "record.opening" + how,
                 Math.round(opening.degreeDays()),

@@ -10,7 +10,10 @@ import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.core.measure.InvalidInput;
 
-/** The centre's own beds: places like any other (rule J8), described, drawn and given their climate by the same screens. */
+/**
+ * The centre's own beds: places like any other (rule J8), described, drawn and given their climate by the same
+ * screens.
+ */
 @Controller
 class OwnBedsController {
 

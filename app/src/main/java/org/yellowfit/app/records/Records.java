@@ -42,7 +42,8 @@ public class Records {
 
     private static final String SELECT = "select r.id, r.plant, p.name, r.noted_on, r.age_years, r.height_m,"
             + " r.flower_height_m, r.spread_m, r.first_bloom, r.last_bloom, r.alive, r.cause, r.browsed, r.pot,"
-            + " r.sun_hours, r.note, p.own, p.visit_id, r.noted_by from plant_record r join record_place p on p.id = r.place_id"
+            + " r.sun_hours, r.note, p.own, p.visit_id, r.noted_by"
+            + " from plant_record r join record_place p on p.id = r.place_id"
             + " where r.shop_id = ?";
 
     private final JdbcTemplate jdbc;

@@ -24,8 +24,10 @@ import org.yellowfit.core.records.Estimate;
 import org.yellowfit.core.records.Opening;
 
 /**
- * Puts what the records say among the catalogue's claims: each measurement, and what all of them together come to. A place
- * that grows everything larger is told from a plant that does, so that one record can move the figure of plants it is not of:
+ * Puts what the records say among the catalogue's claims: each measurement, and what all of them together come to. A
+ * place
+ * that grows everything larger is told from a plant that does, so that one record can move the figure of plants it is
+ * not of:
  * those are written anew too.
  */
 @Component
@@ -78,7 +80,10 @@ class Teaching {
         return said;
     }
 
-    /** Where somebody wrote own sizes into the catalogue by hand, those and the records stay each a claim of their own. */
+    /**
+     * Where somebody wrote own sizes into the catalogue by hand, those and the records stay each a claim of their
+     * own.
+     */
     private void sizes(Map<String, Estimate> factors, Trait<Interval> trait, List<Claim> into) {
         Set<String> byHand = claims.writtenByHand(trait);
         factors.forEach((plant, factor) -> catalogue

@@ -7,7 +7,10 @@ import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.UnitSystem;
 
-/** Sizes typed at a form: bare they are metres, as the form says; with their unit (“3 ft”, “90 cm”) they are put into metres. */
+/**
+ * Sizes typed at a form: bare they are metres, as the form says; with their unit (“3 ft”, “90 cm”) they are put into
+ * metres.
+ */
 final class TypedSizes {
 
     private static final List<String> SIZES = List.of("height_m", "flower_height_m", "spread_m");

@@ -17,7 +17,10 @@ import org.yellowfit.core.measure.Length;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Problem;
 
-/** What customers see of their planting, by their link: noted like anything else that is seen, and told at the counter. */
+/**
+ * What customers see of their planting, by their link: noted like anything else that is seen, and told at the
+ * counter.
+ */
 @Service
 class SeenByCustomer {
 

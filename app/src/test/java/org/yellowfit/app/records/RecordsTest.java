@@ -132,7 +132,10 @@ class RecordsTest {
         assertThat(height(app, plant)).isEqualTo(learnt);
     }
 
-    /** J3: one place grows everything larger; that is the place's and not the plants', as soon as another is seen there. */
+    /**
+     * J3: one place grows everything larger; that is the place's and not the plants', as soon as another is seen
+     * there.
+     */
     @Test
     void aPlaceThatGrowsAllLargerIsToldFromAPlantThatDoes(RunningApp app) {
         String one = "escallonia-signal-coat";

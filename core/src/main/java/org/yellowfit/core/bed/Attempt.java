@@ -197,7 +197,10 @@ final class Attempt {
         }
     }
 
-    /** Exactly even, on the line that takes most of them; of several the one nearest to the depth where it should stand. */
+    /**
+     * Exactly even, on the line that takes most of them; of several the one nearest to the depth where it should
+     * stand.
+     */
     private void row(Lot lot, double depth) {
         Line best = null;
         double least = Double.POSITIVE_INFINITY;
@@ -234,7 +237,10 @@ final class Attempt {
     /** A straight run on which a row may stand. */
     private record Line(double across, double from, double length, int takes, double out, double off) {
         boolean isBetterThan(Line other) {
-            return takes != other.takes ? takes > other.takes : out != other.out ? out < other.out : off < other.off;
+            if (takes != other.takes) {
+                return takes > other.takes;
+            }
+            return out != other.out ? out < other.out : off < other.off;
         }
     }
 

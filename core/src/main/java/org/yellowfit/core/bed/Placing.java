@@ -113,7 +113,10 @@ public final class Placing {
         double tallest = lots.stream().mapToDouble(lot -> lot.heightThen).max().orElse(0);
         for (Lot lot : lots) {
             boolean tall = lot.heightThen >= NEARLY_AS_TALL * tallest && lot.count <= MOST_IN_MIDDLE;
-            lot.front = tall && lot.count == 1 ? MIDDLE_OF_POT : tall ? ABOUT_MIDDLE_OF_POT : 0;
+            lot.front = 0;
+            if (tall) {
+                lot.front = lot.count == 1 ? MIDDLE_OF_POT : ABOUT_MIDDLE_OF_POT;
+            }
             lot.back = tall ? 1 : ROUND_THE_MIDDLE;
         }
     }

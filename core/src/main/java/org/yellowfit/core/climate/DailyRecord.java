@@ -79,7 +79,8 @@ public final class DailyRecord {
     }
 
     /**
-     * Degree days gathered since the beginning of the growing year a day belongs to: 1 January, south of the equator 1 July.
+     * Degree days gathered since the beginning of the growing year a day belongs to: 1 January, south of the equator
+     * 1 July.
      * Days that are missing take the mean of the others; empty when more than a tenth are.
      */
     public OptionalDouble degreeDaysBy(LocalDate day, boolean south) {
@@ -97,7 +98,10 @@ public final class DailyRecord {
         return known < (1 - MOST_MISSING) * days ? OptionalDouble.empty() : OptionalDouble.of(sum * days / known);
     }
 
-    /** The day on which so many were gathered in the growing year that {@code within} belongs to; empty when they never were. */
+    /**
+     * The day on which so many were gathered in the growing year that {@code within} belongs to; empty when they
+     * never were.
+     */
     public Optional<LocalDate> dayOfDegreeDays(double wanted, LocalDate within, boolean south) {
         LocalDate from = yearOf(within, south);
         double sum = 0;

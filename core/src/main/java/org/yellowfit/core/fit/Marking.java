@@ -33,7 +33,10 @@ final class Marking {
     private static final double WORTH_ASKING = 0.08;
 
     private final Judge[] judges;
-    /** Those that say no so often that they are asked before anything else is looked at, with their noes of the trial. */
+    /**
+     * Those that say no so often that they are asked before anything else is looked at, with their noes of the
+     * trial.
+     */
     private Judge[] gates;
 
     private final int[] noes;

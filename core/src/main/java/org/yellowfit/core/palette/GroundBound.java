@@ -4,12 +4,16 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * The most that the mean utility by ground can be when some plants are chosen and any of a list, from one on, may be added:
+ * The most that the mean utility by ground can be when some plants are chosen and any of a list, from one on, may be
+ * added:
  * what {@link Shares} gives them, without looking at each. For {@link Proof}.
  *
- * <p>Let x be the share when all that need more than an equal one are settled. Who needs less than x stands on x at least, or
- * on all of it that is wanted; who needs more stands on its own cell; and those that need less stand on x each taken together.
- * So no plant has nearly all the ground unless its cell is as large. For each of a few ranges of x the best filling of the
+ * <p>Let x be the share when all that need more than an equal one are settled. Who needs less than x stands on x at
+ * least, or
+ * on all of it that is wanted; who needs more stands on its own cell; and those that need less stand on x each taken
+ * together.
+ * So no plant has nearly all the ground unless its cell is as large. For each of a few ranges of x the best filling
+ * of the
  * ground that keeps to this is taken, and of these the best.
  *
  * <p>All areas here are parts of the patch.
@@ -26,7 +30,10 @@ final class GroundBound {
     private static final double NONE = -1000;
 
     private final double area;
-    /** By what it is (evergreen: 1), size and place in the list: the best utility of those larger, of those not larger. */
+    /**
+     * By what it is (evergreen: 1), size and place in the list: the best utility of those larger, of those not
+     * larger.
+     */
     private final double[][][] larger = new double[2][AT.length][];
 
     private final double[][][] smaller = new double[2][AT.length][];

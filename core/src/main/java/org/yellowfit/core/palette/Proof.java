@@ -133,7 +133,10 @@ final class Proof {
         return true;
     }
 
-    /** For what is chosen and any of the items from one on; the closer bound is worked out where the quick one asks for it. */
+    /**
+     * For what is chosen and any of the items from one on; the closer bound is worked out where the quick one asks
+     * for it.
+     */
     private double bound(int from) {
         int least = Math.max(scoring.aims().leastKinds(), chosen.size() + 1);
         int last = Math.min(scoring.aims().mostKinds(), chosen.size() + items.length - from);

@@ -57,7 +57,10 @@ class GroundBoundTest {
         return sum / AREA_M2;
     }
 
-    /** Some of a planting are chosen, the others are among those that may be added: it never serves better than the bound. */
+    /**
+     * Some of a planting are chosen, the others are among those that may be added: it never serves better than the
+     * bound.
+     */
     @Test
     void noPlantingServesBetter() {
         double loose = 0;
@@ -94,7 +97,9 @@ class GroundBoundTest {
         assertThat(tight / loose).as("what the close bound leaves of the slack").isLessThan(0.9);
     }
 
-    /** By hand: of three with a cell of a tenth, two chosen of worth ¼, the third has no more than its third of 1: ½. */
+    /**
+     * By hand: of three with a cell of a tenth, two chosen of worth ¼, the third has no more than its third of 1: ½.
+     */
     @Test
     void equalsShareEqually() {
         Member[] items = {

@@ -170,7 +170,10 @@ final class Crown {
         for (int node = 0; node < wood.count(); node++) {
             ends += wood.tips(node) <= 2 && wood.parent(node) >= 0 ? 1 : 0;
         }
-        int each = space.detail().units() > 200 ? 4 : ends > MANY_ENDS ? 2 : 3;
+        int each = ends > MANY_ENDS ? 2 : 3;
+        if (space.detail().units() > 200) {
+            each = 4;
+        }
         for (int node = 0; node < wood.count(); node++) {
             if (wood.tips(node) > 2 || wood.parent(node) < 0) {
                 continue;

@@ -52,12 +52,17 @@ final class Flowering {
 
     /** Of half the plant's spread: a plume leaves room for its neighbours, a tulip stands alone. */
     private double widest() {
-        if (!isHerb() && Heads.isLong(form)) {
-            return 0.34;
+        boolean isLong = Heads.isLong(form);
+        if (isLowBulb()) {
+            return 0.75;
         }
-        return isLowBulb()
-                ? 0.75
-                : !isHerb() || growth.plant().kind() == Kind.BULB ? 1.1 : Heads.isLong(form) ? 0.42 : 0.9;
+        if (!isHerb()) {
+            return isLong ? 0.34 : 1.1;
+        }
+        if (growth.plant().kind() == Kind.BULB) {
+            return 1.1;
+        }
+        return isLong ? 0.42 : 0.9;
     }
 
     void flower() {
@@ -79,6 +84,14 @@ final class Flowering {
     private boolean isRaised() {
         boolean low = space.height() < 0.75 * space.unitsPerM();
         return space.top() > space.height() * (isHerb() || low ? SCAPES_FROM : SHRUBS_SCAPES_FROM);
+    }
+
+    /** Heads in full bloom, however little room there is. */
+    private int fewest() {
+        if (growth.plant().kind() == Kind.BULB) {
+            return isLowBulb() ? 3 : 1;
+        }
+        return Heads.isLong(form) ? 8 : 3;
     }
 
     /** Crocuses and their like come up several together, close to the ground. */
@@ -183,7 +196,7 @@ final class Flowering {
         double zone = Math.max(space.top() - space.height() * 0.92, space.height() * 0.45);
         double room = 2 * space.halfWidth() * zone * 0.62;
         int most = growth.plant().kind() == Kind.BULB ? most(2, 3, 4, 4, 4) : most(10, 14, 44, 70, 96);
-        int least = growth.plant().kind() == Kind.BULB ? (isLowBulb() ? 3 : 1) : Heads.isLong(form) ? 8 : 3;
+        int least = fewest();
         double each = Heads.isLong(form) ? size * 0.6 * high * 0.6 : size * Math.max(size * 0.55, high * 0.62);
         int full = (int) Math.max(least, Math.min(most, room / each));
         int shown = (int) Math.max(1, Math.round(full * any));
