@@ -80,7 +80,7 @@ class CatalogueSearch {
         Named named = named(snapshot, understood.words(), asked.typed());
         BitSet byName = asked.typed().isBlank() || understood.conditions().isEmpty()
                 ? new BitSet()
-                : snapshot.words().plants(words(asked.typed()), true);
+                : snapshot.labels().names().plants(words(asked.typed()), true);
         BitSet matching = matching(snapshot, understood, named);
         matching.or(byName);
         int[] order = new int[0];
@@ -120,7 +120,7 @@ class CatalogueSearch {
     private static BitSet matching(Snapshot snapshot, Understood understood, Named named) {
         BitSet matching = named.any() && named.words().isEmpty()
                 ? new BitSet()
-                : snapshot.words().plants(named.words(), false);
+                : snapshot.labels().names().plants(named.words(), false);
         understood.conditions().forEach(condition -> matching.and(snapshot.meeting(condition)));
         return matching;
     }
@@ -155,7 +155,7 @@ class CatalogueSearch {
         if (word.isEmpty()) {
             return Optional.empty();
         }
-        return snapshot.words().knows(word)
+        return snapshot.labels().names().knows(word)
                 ? Optional.of(word)
                 : word.length() < SHORTEST_CORRECTED ? Optional.empty() : nearest(word);
     }

@@ -7,6 +7,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.core.claims.Sources;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.plant.Claim;
@@ -17,7 +18,10 @@ import org.yellowfit.core.plant.WatchList;
 import org.yellowfit.core.season.GrowingPlace;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The catalogue for the rest of the application: a snapshot in memory that follows the changes of every instance. */
+/**
+ * The catalogue for the rest of the application: a snapshot in memory that follows the changes of every instance,
+ * with what the records of the shop that asks say.
+ */
 @Service
 public class CatalogueStore {
 
@@ -25,9 +29,16 @@ public class CatalogueStore {
     private final JdbcTemplate jdbc;
     private final SnapshotLoader loader;
     private final Specialists specialists;
-    private volatile Snapshot snapshot = Snapshot.EMPTY;
+    private final CurrentShop shop;
+    private volatile Editions editions = Editions.NONE;
 
-    CatalogueStore(CultivarRepository cultivars, JdbcTemplate jdbc, JsonMapper mapper, Specialists specialists) {
+    CatalogueStore(
+            CultivarRepository cultivars,
+            JdbcTemplate jdbc,
+            JsonMapper mapper,
+            Specialists specialists,
+            CurrentShop shop) {
+        this.shop = shop;
         this.specialists = specialists;
         this.cultivars = cultivars;
         this.jdbc = jdbc;
@@ -41,7 +52,7 @@ public class CatalogueStore {
 
     /** All cultivars as their labels have them, ordered by id. */
     public List<Cultivar> labels() {
-        return snapshot().labels();
+        return snapshot().labels().all();
     }
 
     /** A cultivar with the values the standard policy takes. */
@@ -52,7 +63,7 @@ public class CatalogueStore {
     /** What all sources say of a cultivar; empty when the catalogue does not have it. */
     public Optional<Sources> sources(String id) {
         Snapshot current = snapshot();
-        return current.label(id).map(label -> Sources.of(label, current.claims().getOrDefault(id, List.of())));
+        return current.label(id).map(label -> Sources.of(label, current.claims(id)));
     }
 
     public Optional<Cultivar> label(String id) {
@@ -60,7 +71,7 @@ public class CatalogueStore {
     }
 
     public List<Claim> claims(String id) {
-        return snapshot().claims().getOrDefault(id, List.of());
+        return snapshot().claims(id);
     }
 
     /** Every claim that somebody makes, by cultivar, then in the order of the columns. */
@@ -74,17 +85,17 @@ public class CatalogueStore {
 
     /** Groups of plants that need each other to bear fruit, by name. */
     public List<String> partnerGroups() {
-        return snapshot().words(Traits.PARTNER_GROUP);
+        return snapshot().labels().words(Traits.PARTNER_GROUP);
     }
 
     /** Regions plants of the catalogue come from, by name. */
     public List<String> nativeRegions() {
-        return snapshot().words(Traits.NATIVE_REGION);
+        return snapshot().labels().words(Traits.NATIVE_REGION);
     }
 
     /** Plants that run wild around the shop. */
     public WatchList watchList() {
-        return snapshot().watchList();
+        return snapshot().labels().watchList();
     }
 
     /** The address of a plant's picture, another one after each change, so that a browser keeps it until then. */
@@ -97,15 +108,15 @@ public class CatalogueStore {
         return PictureAddress.query(plant, place);
     }
 
-    /** Counts the changes to the catalogue, its claims and its watch list. */
-    public long version() {
-        return snapshot().version();
+    /** Another number after each change to the catalogue, its claims and its watch list, and where a shop reads another. */
+    public long edition() {
+        return snapshot().number();
     }
 
-    /** All that an order of plants hangs on: the change, and for how many policies specialists are known by now. */
+    /** All that an order of plants hangs on: the edition, and for how many policies specialists are known by now. */
     public long state() {
         Snapshot current = snapshot();
-        return current.version() * (Policy.values().length + 1) + current.specialistsKnown();
+        return current.number() * (Policy.values().length + 1) + current.specialistsKnown();
     }
 
     public boolean isEmpty() {
@@ -121,14 +132,14 @@ public class CatalogueStore {
     Snapshot snapshot() {
         // By plain JDBC: asked at every page, it costs one round trip where a repository's transaction costs three.
         long version = jdbc.queryForObject("select version from catalogue_change", Long.class);
-        Snapshot current = snapshot;
-        return current.version() == version ? current : renewed(version);
+        Editions current = editions;
+        return (current.version() == version ? current : renewed(version)).of(shop.id());
     }
 
-    private synchronized Snapshot renewed(long version) {
-        if (snapshot.version() != version) {
-            snapshot = loader.renewed(snapshot, version);
+    private synchronized Editions renewed(long version) {
+        if (editions.version() != version) {
+            editions = loader.renewed(editions, version);
         }
-        return snapshot;
+        return editions;
     }
 }

@@ -8,13 +8,15 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.OptionalDouble;
+import org.hibernate.annotations.SQLRestriction;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Traits;
 
-/** A claim as the database keeps it. */
+/** A claim as the catalogue keeps it for every shop; what records say is beside these, and no one's to edit. */
 @Entity
 @Table(name = "claim")
+@SQLRestriction("shop_id is null")
 class ClaimEntity {
 
     @Id

@@ -69,10 +69,13 @@ class ClaimStore {
                 stored);
     }
 
+    /** What neither the catalogue nor the shop's own records say yet. */
     private List<Claim> unknown(List<Claim> said) {
         Set<Claim> kept = new HashSet<>();
-        claims.findByCultivarIdIn(said.stream().map(Claim::id).distinct().toList())
-                .forEach(entity -> kept.add(entity.claim()));
+        Snapshot heard = store.snapshot();
+        List<String> plants = said.stream().map(Claim::id).distinct().toList();
+        claims.findByCultivarIdIn(plants).forEach(entity -> kept.add(entity.claim()));
+        plants.forEach(plant -> kept.addAll(heard.claims(plant)));
         List<Claim> fresh = new ArrayList<>();
         for (Claim claim : said) {
             if (kept.add(claim)) {

@@ -27,6 +27,7 @@ import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.multipart.MultipartFile;
 import org.yellowfit.app.people.Trail;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.web.Instance;
 import org.yellowfit.app.web.Meters;
 import org.yellowfit.core.measure.InvalidInput;
@@ -67,6 +68,7 @@ class ImportJobs implements DisposableBean {
     private final Trail trail;
     private final Instance instance;
     private final Meters meters;
+    private final CurrentShop shop;
     /** Progress is told outside the import's own transaction. */
     private final TransactionTemplate besides;
 
@@ -80,7 +82,9 @@ class ImportJobs implements DisposableBean {
             PlatformTransactionManager transactions,
             Trail trail,
             Instance instance,
-            Meters meters) {
+            Meters meters,
+            CurrentShop shop) {
+        this.shop = shop;
         this.instance = instance;
         this.meters = meters;
         this.trail = trail;
@@ -138,7 +142,9 @@ class ImportJobs implements DisposableBean {
                 now,
                 instance.id(),
                 Files.size(path));
-        Future<?> running = taken(id, path, () -> run(id, path, kind, dryRun, keepGood));
+        long forShop = shop.id();
+        Runnable work = () -> run(id, path, kind, dryRun, keepGood);
+        Future<?> running = taken(id, path, () -> shop.acting(forShop, work));
         try {
             running.get(SOON_MILLIS, TimeUnit.MILLISECONDS);
         } catch (InterruptedException e) {

@@ -2,7 +2,9 @@ package org.yellowfit.app.catalogue;
 
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.drawing.FitStrips;
@@ -44,6 +46,7 @@ class PlantPages {
 
     record Fact(String column, String name, String value) {}
 
+    /** @param id of a claim that can be taken out; null where records say it, which are changed where they are kept */
     record Said(Long id, String value, String source, String kind, String detail) {}
 
     record Dispute(
@@ -189,8 +192,11 @@ class PlantPages {
     }
 
     private List<Dispute> disputes(Cultivar label) {
-        Sources sources = Sources.of(label, store.claims(label.id()));
-        List<ClaimEntity> kept = claims.findByCultivarIdOrderById(label.id());
+        List<Claim> heard = store.claims(label.id());
+        Sources sources = Sources.of(label, heard);
+        Map<Claim, Long> kept = new LinkedHashMap<>();
+        claims.findByCultivarIdOrderById(label.id()).forEach(entity -> kept.put(entity.claim(), entity.id()));
+        heard.forEach(claim -> kept.putIfAbsent(claim, null));
         List<TraitSources> cautious = sources.standpoints(Policy.CAUTIOUS);
         List<TraitSources> standard = sources.standpoints(Policy.STANDARD);
         List<TraitSources> bold = sources.standpoints(Policy.BOLD);
@@ -201,9 +207,9 @@ class PlantPages {
                     point.trait().name(),
                     TraitWords.name(point.trait()),
                     TraitWords.value(point.trait(), point.label()),
-                    kept.stream()
-                            .filter(entity -> entity.claim().trait() == point.trait())
-                            .map(PlantPages::said)
+                    kept.entrySet().stream()
+                            .filter(each -> each.getKey().trait() == point.trait())
+                            .map(each -> said(each.getKey(), each.getValue()))
                             .toList(),
                     point.disagrees(),
                     TraitWords.value(point.trait(), cautious.get(i).used()),
@@ -214,15 +220,14 @@ class PlantPages {
         return disputes;
     }
 
-    private static Said said(ClaimEntity entity) {
-        Claim claim = entity.claim();
+    private static Said said(Claim claim, Long id) {
         List<String> detail = new ArrayList<>();
         claim.atAgeYears().ifPresent(age -> detail.add(Sentences.say("source.at-age", Numbers.write(age))));
         if (!claim.place().isEmpty()) {
             detail.add(claim.place());
         }
         return new Said(
-                entity.id(),
+                id,
                 TraitWords.value(claim.trait(), claim.value()),
                 claim.source(),
                 Sentences.label(claim.kind()),

@@ -9,27 +9,33 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.SourceKind;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
 
-/** What the shop's own records say, among the claims of other sources: the policies weigh them, the label stays beside. */
+/**
+ * What the shop's own records say, among the claims of other sources: the policies weigh them, the label stays beside.
+ * Another shop neither reads nor changes them.
+ */
 @Service
 public class RecordClaims {
 
     private final JdbcTemplate jdbc;
     private final CultivarRepository cultivars;
     private final CatalogueStore store;
+    private final CurrentShop shop;
 
-    RecordClaims(JdbcTemplate jdbc, CultivarRepository cultivars, CatalogueStore store) {
+    RecordClaims(JdbcTemplate jdbc, CultivarRepository cultivars, CatalogueStore store, CurrentShop shop) {
+        this.shop = shop;
         this.jdbc = jdbc;
         this.cultivars = cultivars;
         this.store = store;
     }
 
     /**
-     * Puts these in the place of all that records said of some plants. Every instance hears of it with the catalogue's next
+     * Puts these in the place of all that the shop's records said of some plants. Every instance hears of it with the catalogue's next
      * version.
      */
     @Transactional
@@ -38,11 +44,14 @@ public class RecordClaims {
             return;
         }
         long version = store.nextVersion();
+        long own = shop.id();
         new NamedParameterJdbcTemplate(jdbc)
-                .update("delete from claim where of_record and cultivar_id in (:plants)", Map.of("plants", plants));
+                .update(
+                        "delete from claim where shop_id = :shop and cultivar_id in (:plants)",
+                        Map.of("shop", own, "plants", plants));
         jdbc.batchUpdate(
-                "insert into claim (cultivar_id, trait, value, source, source_kind, at_age_years, place, of_record)"
-                        + " values (?, ?, ?, ?, ?, ?, ?, true) on conflict do nothing",
+                "insert into claim (cultivar_id, trait, value, source, source_kind, at_age_years, place, shop_id)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, ?) on conflict do nothing",
                 claims.stream()
                         .map(claim -> new Object[] {
                             claim.id(),
@@ -51,7 +60,8 @@ public class RecordClaims {
                             claim.source(),
                             claim.kind().name(),
                             claim.atAgeYears().isPresent() ? claim.atAgeYears().getAsDouble() : null,
-                            claim.place()
+                            claim.place(),
+                            own
                         })
                         .toList());
         cultivars.touch(List.copyOf(plants), version);
@@ -67,7 +77,7 @@ public class RecordClaims {
     @Transactional(readOnly = true)
     public List<Claim> calibrated() {
         return jdbc.query(
-                "select cultivar_id, trait, value, source from claim where of_record and source_kind = 'CALIBRATED'",
+                "select cultivar_id, trait, value, source from claim where shop_id = ? and source_kind = 'CALIBRATED'",
                 (row, at) -> new Claim(
                         row.getString(1),
                         Traits.named(row.getString(2)).orElseThrow(),
@@ -75,7 +85,8 @@ public class RecordClaims {
                         row.getString(4),
                         SourceKind.CALIBRATED,
                         OptionalDouble.empty(),
-                        ""));
+                        ""),
+                shop.id());
     }
 
     /** Plants of which somebody wrote own records of a trait into the catalogue. */
@@ -83,7 +94,7 @@ public class RecordClaims {
     public Set<String> writtenByHand(Trait<?> trait) {
         return Set.copyOf(jdbc.queryForList(
                 "select distinct cultivar_id from claim"
-                        + " where not of_record and source_kind = 'OWN_RECORD' and trait = ?",
+                        + " where shop_id is null and source_kind = 'OWN_RECORD' and trait = ?",
                 String.class,
                 trait.name()));
     }

@@ -1,10 +1,9 @@
 package org.yellowfit.app.catalogue;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.yellowfit.core.plant.Claim;
@@ -16,19 +15,12 @@ import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads from the database what has changed since a snapshot. Rows are read in portions, so that a large catalogue needs
+ * Reads from the database what has changed since. Rows are read in portions, so that a large catalogue needs
  * no second copy.
  */
 final class SnapshotLoader {
 
     private static final int PORTION = 500;
-    private static final Comparator<Claim> ORDER = Comparator.<Claim>comparingInt(
-                    claim -> Traits.ALL.indexOf(claim.trait()))
-            .thenComparing(Claim::source)
-            .thenComparing(Claim::value)
-            .thenComparing(claim -> claim.kind().name())
-            .thenComparing(claim -> claim.atAgeYears().orElse(-1))
-            .thenComparing(Claim::place);
 
     private final JdbcTemplate jdbc;
     private final ObjectReader reader;
@@ -38,7 +30,7 @@ final class SnapshotLoader {
         this.reader = mapper.readerForMapOf(String.class);
     }
 
-    Snapshot renewed(Snapshot before, long version) {
+    Editions renewed(Editions before, long version) {
         List<Cultivar> changed = new ArrayList<>();
         String last = "";
         int found = PORTION;
@@ -48,7 +40,7 @@ final class SnapshotLoader {
             found = portion.size();
             last = found == 0 ? last : portion.get(found - 1).id();
         }
-        return before.with(version, changed, claims(before.version()), WatchLists.kept(jdbc));
+        return before.with(version, changed, said(before.version()), WatchLists.kept(jdbc));
     }
 
     private List<Cultivar> portion(long since, String after) {
@@ -59,28 +51,30 @@ final class SnapshotLoader {
                 after);
     }
 
-    private Map<String, List<Claim>> claims(long since) {
-        Map<String, List<Claim>> claims = new HashMap<>();
+    private Editions.Said said(long since) {
+        Editions.Said said = new Editions.Said();
         jdbc.query(
-                "select k.cultivar_id, k.trait, k.value, k.source, k.source_kind, k.at_age_years, k.place from claim k join cultivar c on c.id = k.cultivar_id "
-                        + "where c.changed_version > ?",
+                "select k.cultivar_id, k.trait, k.value, k.source, k.source_kind, k.at_age_years, k.place, k.shop_id"
+                        + " from claim k join cultivar c on c.id = k.cultivar_id where c.changed_version > ?",
                 row -> {
-                    Trait<?> trait = Traits.named(row.getString(2))
-                            .orElseThrow(() -> new IllegalStateException("A claim about no trait."));
-                    double age = row.getDouble(6);
-                    OptionalDouble atAge = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
-                    claims.computeIfAbsent(row.getString(1), id -> new ArrayList<>())
-                            .add(new Claim(
-                                    row.getString(1),
-                                    trait,
-                                    row.getString(3),
-                                    row.getString(4),
-                                    SourceKind.valueOf(row.getString(5)),
-                                    atAge,
-                                    row.getString(7)));
+                    said.add(row.getObject(8, Long.class), claim(row));
                 },
                 since);
-        claims.values().forEach(list -> list.sort(ORDER));
-        return claims;
+        return said;
+    }
+
+    private static Claim claim(ResultSet row) throws SQLException {
+        Trait<?> trait =
+                Traits.named(row.getString(2)).orElseThrow(() -> new IllegalStateException("A claim about no trait."));
+        double age = row.getDouble(6);
+        OptionalDouble atAge = row.wasNull() ? OptionalDouble.empty() : OptionalDouble.of(age);
+        return new Claim(
+                row.getString(1),
+                trait,
+                row.getString(3),
+                row.getString(4),
+                SourceKind.valueOf(row.getString(5)),
+                atAge,
+                row.getString(7));
     }
 }

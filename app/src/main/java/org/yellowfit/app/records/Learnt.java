@@ -67,10 +67,10 @@ class Learnt implements OwnRecords {
     State now() {
         long own = shop.id();
         long state = records.state();
-        long version = catalogue.version();
+        long edition = catalogue.edition();
         Kept last = kept;
-        if (last == null || last.shop() != own || last.records() != state || last.catalogue() != version) {
-            last = new Kept(own, state, version, worked(records.all()));
+        if (last == null || last.shop() != own || last.records() != state || last.catalogue() != edition) {
+            last = new Kept(own, state, edition, worked(records.all()));
             kept = last;
         }
         return last.state();

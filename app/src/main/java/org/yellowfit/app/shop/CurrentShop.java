@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class CurrentShop implements CurrentTenantIdentifierResolver<Long>, HibernatePropertiesCustomizer {
 
-    /** The shop a stranger's link belongs to, while what it shows is read. */
+    /** The shop a stranger's link or a task in the background belongs to, as long as it is at work. */
     private final ThreadLocal<Long> acting = new ThreadLocal<>();
 
     /** Does something for a shop that nobody of it is signed in for. */
@@ -28,6 +28,14 @@ public class CurrentShop implements CurrentTenantIdentifierResolver<Long>, Hiber
         } finally {
             acting.remove();
         }
+    }
+
+    /** The same for what gives nothing back. */
+    public void acting(long shopId, Runnable task) {
+        acting(shopId, () -> {
+            task.run();
+            return null;
+        });
     }
 
     public long id() {

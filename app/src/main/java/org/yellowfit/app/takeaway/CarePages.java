@@ -81,7 +81,7 @@ class CarePages {
                 visit.id(),
                 visit.version(),
                 lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
-                catalogue.version(),
+                catalogue.edition(),
                 LocalDate.now());
         return fragments.once(key, () -> made(visit, lines));
     }

@@ -165,7 +165,7 @@ class Handouts {
                 visit.id(),
                 visit.version(),
                 lines.stream().map(line -> line.id() + ":" + line.version()).toList(),
-                store.version(),
+                store.edition(),
                 LocalDate.now());
     }
 
@@ -222,7 +222,7 @@ class Handouts {
                 .orElse("");
         Double depth = site.room().depthM();
         return fragments.once(
-                new SceneKey(kinds, store.version(), place, area, depth, behind, visit.units()),
+                new SceneKey(kinds, store.edition(), place, area, depth, behind, visit.units()),
                 () -> scene(kinds, lines, place, area, depth, behind, visit.units()));
     }
 
@@ -312,7 +312,7 @@ class Handouts {
 
     private String drawn(Cultivar plant, GrowingPlace place, double years) {
         return fragments.once(
-                new PortraitKey(plant.id(), store.version(), place, years),
+                new PortraitKey(plant.id(), store.edition(), place, years),
                 () -> PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.CARD));
     }
 

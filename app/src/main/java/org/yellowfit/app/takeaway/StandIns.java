@@ -64,14 +64,14 @@ class StandIns {
             return Map.of();
         }
         Question question = visit.question();
-        long version = store.version();
+        long edition = store.edition();
         Catalogue catalogue = store.catalogue(question.policy());
         Map<Long, List<Substitutes.Offer>> likest = new LinkedHashMap<>();
         for (Line line : shortOf) {
             likest.put(
                     line.id(),
                     fragments.once(
-                            new LikestKey(line.plant().id(), question, version),
+                            new LikestKey(line.plant().id(), question, edition),
                             () -> Substitutes.of(catalogue, line.plant(), question, true, LIKEST)));
         }
         Map<String, List<StockRow>> yard = stock.of(likest.values().stream()
@@ -81,7 +81,7 @@ class StandIns {
                 .toList());
         Map<Long, StandIn> chosen = new LinkedHashMap<>();
         for (Line line : shortOf) {
-            chosen(line, all, likest.get(line.id()), yard, question, version, visit)
+            chosen(line, all, likest.get(line.id()), yard, question, edition, visit)
                     .ifPresent(standIn -> chosen.put(line.id(), standIn));
         }
         return chosen;
@@ -93,7 +93,7 @@ class StandIns {
             List<Substitutes.Offer> likest,
             Map<String, List<StockRow>> yard,
             Question question,
-            long version,
+            long edition,
             Visit visit) {
         List<Cultivar> company = all.stream()
                 .map(Line::plant)
@@ -106,7 +106,7 @@ class StandIns {
         ChosenKey key = new ChosenKey(
                 line.plant().id(),
                 question,
-                version,
+                edition,
                 company.stream().map(Cultivar::id).toList(),
                 needed,
                 there,

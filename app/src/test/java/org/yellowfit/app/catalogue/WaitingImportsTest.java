@@ -12,6 +12,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.yellowfit.app.RunningApp;
 import org.yellowfit.app.people.Trail;
+import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.web.Instance;
 import org.yellowfit.app.web.Meters;
 import org.yellowfit.core.measure.InvalidInput;
@@ -41,7 +42,8 @@ class WaitingImportsTest {
                 app.bean(PlatformTransactionManager.class),
                 app.bean(Trail.class),
                 app.bean(Instance.class),
-                app.bean(Meters.class));
+                app.bean(Meters.class),
+                app.bean(CurrentShop.class));
         try {
             // One is being read, and the others wait.
             for (int i = 0; i <= ImportJobs.WAITING_AT_MOST; i++) {
