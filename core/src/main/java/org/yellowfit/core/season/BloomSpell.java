@@ -162,10 +162,10 @@ public final class BloomSpell {
     private static final double WITHERED_DAYS = 14;
 
     /**
-     * @param open       share of the flowers open that day
-     * @param keepsHeads whether heads that are over stay on the plant as seed
+     * @param open     share of the flowers open that day
+     * @param seedDays so long after the last flower heads stand in seed; none at all with 0
      */
-    BloomStage stageOn(double day, double open, boolean keepsHeads, double cutDay) {
+    BloomStage stageOn(double day, double open, double seedDays, double cutDay) {
         double since = since(day);
         double before = since - Seasons.DAYS;
         if (before > -BUD_DAYS && open <= 0) {
@@ -179,7 +179,11 @@ public final class BloomSpell {
         double left = 1 - open;
         double untilCut = since(cutDay);
         boolean cut = untilCut > length && since >= untilCut;
-        return new BloomStage(open, 0, left * (1 - over), keepsHeads && !cut ? left * over : 0);
+        return new BloomStage(open, 0, left * (1 - over), cut ? 0 : left * over * standing(since - length, seedDays));
+    }
+
+    private static double standing(double afterwards, double seedDays) {
+        return seedDays <= 0 ? 0 : Math.max(0, Math.min(1, 1 - (afterwards - seedDays) / WITHERED_DAYS));
     }
 
     /** The flowers' colour by their age; between two colours a mix that carries the nearer one's name. */

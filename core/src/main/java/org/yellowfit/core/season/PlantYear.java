@@ -25,6 +25,8 @@ public final class PlantYear {
 
     /** Standing straw is cut on this day of zone 6b, before new growth. */
     static final double CUT_DAY = 75;
+    /** Heads that do not stand the winter: general for perennials nobody deadheads. */
+    private static final double FALLS_APART_DAYS = 35;
 
     private static final ShareOverYear LEAF = ShareOverYear.of(95, 0, 140, 1, 278, 1, 318, 0);
     private static final ShareOverYear LATE_LEAF = ShareOverYear.of(122, 0, 168, 1, 278, 1, 318, 0);
@@ -172,12 +174,21 @@ public final class PlantYear {
         }
         double northern = seasons.northernDay(dayOfYear);
         double cutDay = northern - seasons.referenceDay(northern) + CUT_DAY;
-        BloomStage stage = bloom.stageOn(northern, look.flowerShare(), keepsHeads(), cutDay);
+        double seedDays = seedDays();
+        BloomStage stage = bloom.stageOn(northern, look.flowerShare(), seedDays, cutDay);
         boolean dead = look.standing() == Standing.STRAW;
-        return dead ? new BloomStage(0, 0, 0, Math.max(stage.seeds(), keepsHeads() ? 1 : 0)) : stage;
+        return dead ? new BloomStage(0, 0, 0, Math.max(stage.seeds(), seedDays >= Seasons.DAYS ? 1 : 0)) : stage;
     }
 
-    /** Heads of herbs that are not cut stay as seed; so do the large ones of shrubs that dry on the plant. */
+    /** Heads of herbs that stand the winter stay as seed until they are cut; others fall to pieces before long. */
+    private double seedDays() {
+        if (!keepsHeads()) {
+            return 0;
+        }
+        return plant.isWoody() || standsWinter() ? Seasons.DAYS : FALLS_APART_DAYS;
+    }
+
+    /** Forms that dry on the plant where nobody cuts them; of shrubs the large heads only. */
     private boolean keepsHeads() {
         return switch (Anatomy.of(plant).inflorescence()) {
             case MOPHEAD, LACECAP, PLUME -> true;

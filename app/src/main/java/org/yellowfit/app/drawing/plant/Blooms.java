@@ -67,7 +67,7 @@ final class Blooms {
             double turn = b.chance * 3 + i * 0.9;
             double dx = Math.cos(turn) * r;
             double dy = Math.sin(turn) * r * 0.8;
-            b.petalLine(Math.max(0.5, b.size * 0.09))
+            b.petalLine(2, Math.max(0.5, b.size * 0.09))
                     .move(b.x, b.y)
                     .curve(dx * 0.3 - dy * 0.4, dy * 0.3 + dx * 0.4, dx * 0.6, dy * 0.6)
                     .curve(dx * 0.2 + dy * 0.2, dy * 0.2 - dx * 0.2, dx * 0.4, dy * 0.4);

@@ -67,12 +67,17 @@ final class Brush {
         return canvas.fill(depth, petalRank(tone), petals.hex(tone));
     }
 
+    /** @param closed whether it is still in bud */
+    Pen petals(int tone, boolean closed) {
+        return closed ? canvas.fill(depth, petalRank(tone), palette.bud().hex(tone)) : petals(tone);
+    }
+
     private int petalRank(int tone) {
         return rank + (tone < 2 ? 0 : tone == 2 ? 1 : 2);
     }
 
-    Pen petalLine(double width) {
-        return canvas.stroke(depth, rank + 1, petals.hex(2), width);
+    Pen petalLine(int tone, double width) {
+        return canvas.stroke(depth, petalRank(tone), petals.hex(tone), width);
     }
 
     Pen heart(int tone) {

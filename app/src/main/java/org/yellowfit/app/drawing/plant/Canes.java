@@ -17,6 +17,8 @@ final class Canes {
     private final double leafLength;
     private final double leaves;
     private final double thick;
+    /** What the twigs before are still to carry: of large leaves there are fewer than twigs. */
+    private double owed;
 
     private Canes(Growing growth, double area, double cover) {
         this.growth = growth;
@@ -32,8 +34,8 @@ final class Canes {
         Space space = growth.space();
         Canes canes = new Canes(growth, 2 * space.halfWidth() * space.height() * 0.72, 1.4);
         int most = space.detail().units() >= 150 ? 1 : 0;
-        int bare = growth.isBare() && most > 0 ? 12 : 0;
-        int count = (int) Math.round(6 + 9 * growth.maturity() + 6 * most + bare * growth.maturity());
+        int bare = growth.isBare() && most > 0 ? 8 : 0;
+        int count = (int) Math.round(5 + 7 * growth.maturity() + 6 * most + bare * growth.maturity());
         for (int i = 0; i < count; i++) {
             canes.cane((i + 0.5) / count, i * Space.GOLDEN + space.wobble() * 0.25, count);
         }
@@ -54,7 +56,7 @@ final class Canes {
     /** A trunk whose twigs hang. */
     static Growing.Grown weeping(Growing growth) {
         Space space = growth.space();
-        Canes canes = new Canes(growth, 2 * space.halfWidth() * space.height() * 0.75, 1.5);
+        Canes canes = new Canes(growth, 2 * space.halfWidth() * space.height() * 0.75, 2.2);
         canes.hang();
         return new Growing.Grown(canes.figure, canes.shoots);
     }
@@ -91,21 +93,22 @@ final class Canes {
                     - (from.y() - bottom) * Math.pow(t, 1.5);
             along.add(new Vec(from.x() + Math.cos(turn) * away, up, from.z() + Math.sin(turn) * away));
         }
-        leafy(along, 0.08, thick * 0.4, wands, -0.5);
+        leafy(along, 0.08, thick * 0.4, wands / 2, -0.5);
     }
 
     private void cane(double rank, double turn, int count) {
         double out = Math.sqrt(rank);
         double droop = droop();
-        double tall = space.height() * (1 - (0.42 + 0.1 * droop) * rank) * space.between(0.8, 1);
-        double foot = out * space.halfWidth() * 0.26;
+        // Canes that bow rise nearly as high as the others before they do.
+        double tall = space.height() * (1 - (0.42 - 0.2 * droop) * rank) * space.between(0.8, 1);
+        double foot = out * space.halfWidth() * (growth.plant().habit() == Habit.SPREADING ? 0.44 : 0.2);
         double reach = space.halfWidth() * (0.24 + 0.72 * out);
         double bend = space.halfWidth() * 0.03 * space.wobble();
         List<Vec> along = new ArrayList<>();
         for (int i = 0; i <= PARTS; i++) {
             double t = (double) i / PARTS;
-            double away = foot + (reach - foot) * Math.pow(t, 1 + 0.7 * droop);
-            double bow = Math.PI / 2 * (1 + droop * (0.25 + 0.5 * rank));
+            double away = foot + (reach - foot) * Math.pow(t, 1 + 0.3 * droop);
+            double bow = Math.PI / 2 * (1 + droop * (0.3 + 0.58 * rank));
             double up = tall * ((1 - droop) * t + droop * Math.sin(t * bow));
             along.add(new Vec(Math.cos(turn) * away + bend * Math.sin(t * 5 + rank * 9), up, Math.sin(turn) * away));
         }
@@ -115,7 +118,7 @@ final class Canes {
 
     private double droop() {
         return switch (growth.plant().habit()) {
-            case FOUNTAIN -> 1;
+            case FOUNTAIN -> 0.9;
             case ARCHING -> 0.8;
             case BAMBOO_LIKE -> 0.45;
             case SPREADING -> 0.12;
@@ -140,10 +143,14 @@ final class Canes {
     /** A twig with its leaves, as many as its share of them all. */
     private void leafy(List<Vec> along, double bareUpTo, double width, int among, double rise) {
         figure.stem(along, width, Math.max(0.35, width * 0.4), true);
-        int count = (int) Math.round(leaves / (among * 2.0));
+        owed += leaves / (among * 2.0);
+        int count = (int) owed;
+        owed -= count;
+        int places = Math.max(count, 4);
         boolean pairs = growth.anatomy().arrangement() == LeafArrangement.OPPOSITE;
-        for (int i = 0; i < Math.max(count, 4); i++) {
-            double t = bareUpTo + (1 - bareUpTo) * (i + 0.6) / Math.max(count, 4);
+        for (int i = 0; i < places; i++) {
+            // What bows or hangs carries more of its leaves towards its end.
+            double t = bareUpTo + (1 - bareUpTo) * Math.pow((i + 0.8) / places, 1 - 0.2 * droop());
             Vec at = on(along, t);
             double around = pairs ? i / 2 * Math.PI / 2 + i % 2 * Math.PI : i * Space.GOLDEN;
             Vec along_ =
@@ -152,7 +159,7 @@ final class Canes {
             Vec normal = new Vec(
                     at.x() / space.halfWidth(), at.y() / space.height() * 1.3 - 0.6, at.z() / space.halfWidth());
             double light = Math.max(-1, Math.min(1, Sun.on(normal.times(0.7).plus(to, 0.35)) + space.wobble() * 0.2));
-            if (i < count) {
+            if ((i + 1) * count / places > i * count / places) {
                 double grown = leafLength * (0.6 + 0.4 * growth.leaves()) * space.between(0.8, 1.1);
                 figure.leaf(at, to, grown, light, t > 0.82 ? Hue.TIP : t < 0.4 ? Hue.INNER : Hue.LEAF);
             }

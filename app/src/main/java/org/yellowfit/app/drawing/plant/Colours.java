@@ -27,6 +27,7 @@ final class Colours {
     private static final OkLab FRUIT = OkLab.ofRgb(0xb5262e);
 
     private static final double PALE_FROM = 0.8;
+    private static final double PALE_LEAF_FROM = 0.9;
 
     private static final OkLab PAPER = OkLab.ofRgb(0xf1ead9);
 
@@ -96,14 +97,17 @@ final class Colours {
         OkLab main = first(colours).map(Colour::lab).orElse(LEAF);
         boolean two = colours.size() > 1 && variegation != Variegation.NEW_GROWTH && variegation != Variegation.NONE;
         if (!two) {
-            blades.put(hue, new Painter.Palette.Blade(tones(main), null, 0));
+            blades.put(hue, new Painter.Palette.Blade(tones(main), null, 0, tones(main)));
             return;
         }
         Tones first = tones(main);
         Tones other = tones(colours.get(1).lab());
         boolean margin = variegation == Variegation.MARGIN;
         double share = margin ? 0.85 : variegation == Variegation.CENTRE ? 0.52 : 0;
-        blades.put(hue, new Painter.Palette.Blade(margin ? other : first, margin ? first : other, share));
+        Tones edge = margin ? other : first;
+        // A leaf nearly as white as the paper keeps green veins and a green outline.
+        boolean white = share == 0 && main.lightness() > PALE_LEAF_FROM;
+        blades.put(hue, new Painter.Palette.Blade(edge, margin ? first : other, share, white ? other : edge));
     }
 
     private OkLab bark() {

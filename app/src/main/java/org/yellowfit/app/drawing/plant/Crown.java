@@ -15,6 +15,8 @@ final class Crown {
 
     private static final double STEM = 0.016;
     private static final double DENSE = 1.7;
+    /** Share of the places branches grow to that lie on the outline. */
+    private static final double OUTLINE = 0.3;
 
     /** With more ends than this a small picture shows fewer shoots on each. */
     private static final int MANY_ENDS = 110;
@@ -31,7 +33,7 @@ final class Crown {
         this.space = growth.space();
         Habit habit = growth.plant().habit();
         this.tree = growth.plant().kind() == Kind.TREE || habit == Habit.STANDARD;
-        this.profile = Profile.of(habit, tree).younger(growth.maturity());
+        this.profile = Profile.of(habit, tree).younger(growth.maturity(), tree);
     }
 
     static Growing.Grown grow(Growing growth) {
@@ -110,10 +112,11 @@ final class Crown {
         };
     }
 
-    /** Places in the crown, more of them towards its outside where the leaves are. */
+    /** Places in the crown, more of them towards its outside where the leaves are, and some all along its outline. */
     private List<Vec> places() {
         int wanted = (int) (120 + 260 * growth.maturity());
         List<Vec> places = new ArrayList<>(wanted);
+        outline(places, (int) (wanted * OUTLINE));
         for (int tries = 0; places.size() < wanted && tries < wanted * 12; tries++) {
             double v = space.between(profile.crownFrom(), 0.985);
             double wide = profile.halfWidth(v);
@@ -125,6 +128,16 @@ final class Crown {
             places.add(new Vec(Math.cos(turn) * out, v * space.height(), Math.sin(turn) * out));
         }
         return places;
+    }
+
+    /** What gives a habit its shape is seen bare too. */
+    private void outline(List<Vec> places, int count) {
+        for (int i = 0; i < count; i++) {
+            double v = profile.crownFrom() + (0.985 - profile.crownFrom()) * (i + 0.5) / count;
+            double out = space.between(0.88, 0.97) * profile.halfWidth(v) * space.halfWidth();
+            double turn = i * Space.GOLDEN;
+            places.add(new Vec(Math.cos(turn) * out, v * space.height(), Math.sin(turn) * out));
+        }
     }
 
     private void stems() {
@@ -144,6 +157,8 @@ final class Crown {
 
     private void branch(int[] run, double thickest, double thinnest) {
         List<Vec> along = new ArrayList<>();
+        // Nobody sees the wood of a dense crown in leaf but at its foot.
+        Vec behind = isClosed() && !tree ? new Vec(0, 0, -space.halfWidth() * 0.6) : Vec.ORIGIN;
         double from = 0;
         for (int node : run) {
             double width = wood.width(node, thickest, thinnest);
@@ -151,7 +166,7 @@ final class Crown {
                 // A branch leaves its stem no thicker than it is itself.
                 from = run.length > 1 ? Math.min(width, wood.width(run[1], thickest, thinnest) * 1.15) : width;
             }
-            along.add(wood.at(node));
+            along.add(wood.at(node).plus(behind));
             if (along.size() > 2 && width < from * 0.8) {
                 figure.stem(List.copyOf(along), from, width, true);
                 along.subList(0, along.size() - 1).clear();
@@ -191,7 +206,7 @@ final class Crown {
 
     /** Dense crowns are dark inside: nobody looks through them. */
     private void shade() {
-        if (cover() < DENSE || growth.leaves() < 0.6) {
+        if (!isClosed()) {
             return;
         }
         int count = space.detail().units() >= 150 ? 150 : 40;
@@ -203,6 +218,10 @@ final class Crown {
             Vec at = new Vec(Math.cos(turn) * out, v * space.height(), Math.sin(turn) * out * 0.5);
             figure.leaf(at, Vec.direction(turn, space.wobble()), length, -0.9, Hue.INNER);
         }
+    }
+
+    private boolean isClosed() {
+        return cover() >= DENSE && growth.leaves() >= 0.6;
     }
 
     /** How many times over the leaves would cover the crown: hedging plants are dense, birches are not. */

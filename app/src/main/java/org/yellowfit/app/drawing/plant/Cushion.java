@@ -2,7 +2,6 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.yellowfit.core.plant.Habit;
 
 /** Low dense growth: a dome or a mat of short leafy shoots, each ending at the surface. */
 final class Cushion {
@@ -20,7 +19,10 @@ final class Cushion {
     private Cushion(Growing growth) {
         this.growth = growth;
         this.space = growth.space();
-        this.mat = growth.plant().habit() == Habit.PROSTRATE || space.height() < space.halfWidth() * 0.55;
+        this.mat = switch (growth.plant().habit()) {
+            case PROSTRATE, SPREADING, SCRAMBLING -> true;
+            default -> space.height() < space.halfWidth() * 0.55;
+        };
     }
 
     static Growing.Grown grow(Growing growth) {
@@ -44,14 +46,28 @@ final class Cushion {
         inside((int) (leaves * INSIDE * growth.leaves()), length);
     }
 
+    /** What stands higher than half its width is a ball rather than a loaf: rounder above, and narrower at its foot. */
+    private double round() {
+        return 0.72 + 0.28 * tallness();
+    }
+
+    private double waist() {
+        return mat ? 0 : 0.34 * tallness();
+    }
+
+    private double tallness() {
+        return Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1));
+    }
+
     /** What is seen between the shoots: the leaves within, in the shade. */
     private void inside(int count, double length) {
         for (int i = 0; i < count; i++) {
             double x = 0.84 * space.wobble();
             double roof = Math.pow(Math.max(0, 1 - Math.pow(Math.abs(x), 2.4)), 0.6);
+            double up = roof * space.between(0, 1);
             Vec at = new Vec(
-                    x * space.halfWidth(),
-                    Math.max(length * 0.2, space.height() * 0.74 * roof * space.between(0, 1)),
+                    x * (1 - waist() * (1 - up) * (1 - up)) * space.halfWidth(),
+                    Math.max(length * 0.2, space.height() * 0.74 * up),
                     space.halfWidth() * 0.3 * space.wobble());
             Vec to = Vec.direction(space.wobble() * 3, 0.9 + space.wobble() * 0.5);
             figure.leaf(at, to, length * space.between(0.75, 1), -0.6 + 0.3 * space.wobble(), Hue.INNER);
@@ -63,7 +79,8 @@ final class Cushion {
         // More of them towards the edge, where the dome turns steep and is seen from the side, down to the ground.
         double down = Math.PI / 2 * Math.pow(rank, 0.62);
         double out = Math.pow(Math.sin(down), mat ? 0.5 : 0.66) * space.between(0.93, 1);
-        double dome = Math.pow(Math.max(0.001, Math.cos(down)), mat ? 0.55 : 0.72);
+        double dome = Math.pow(Math.max(0.001, Math.cos(down)), mat ? 0.55 : round());
+        out *= 1 - waist() * (1 - dome) * (1 - dome);
         double lumps = 1 - 0.13 * (1 + Math.sin(turn * 3 + rank * 9)) / 2;
         Vec end = new Vec(
                 Math.cos(turn) * out * (space.halfWidth() - length * 0.3),

@@ -9,7 +9,7 @@ import java.util.function.UnaryOperator;
 final class Fitting {
 
     /** Half a head, and a little for its outermost florets. */
-    private static final double HEAD_ROOM = 0.56;
+    private static final double HEAD_ROOM = 0.6;
 
     private final Figure figure;
     private final Space space;

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Inflorescence;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Merit;
@@ -27,7 +28,11 @@ final class Flowering {
     /** Of the outermost shoots, so many at least may carry a flower. */
     private static final int AMONG = 48;
 
+    /** Of its height, how high the middle of a hanging flower stays above the ground. */
+    private static final double CLEAR = 0.8;
+
     private static final double LOW_BULB_M = 0.13;
+    private static final int CANDELABRA = 2;
     /** The tops of a herb's stems begin so far up. */
     private static final double TOPS = 0.45;
 
@@ -53,6 +58,9 @@ final class Flowering {
     /** Of half the plant's spread: a plume leaves room for its neighbours, a tulip stands alone. */
     private double widest() {
         boolean isLong = Heads.isLong(form);
+        if (isCandelabra()) {
+            return 0.8;
+        }
         if (isLowBulb()) {
             return 0.75;
         }
@@ -71,7 +79,7 @@ final class Flowering {
         if (any <= 0.01 || shoots.isEmpty()) {
             return;
         }
-        if (isHerb() && form == Inflorescence.BELL && hangsAmongLeaves()) {
+        if (isHerb() && isAmongLeaves()) {
             onWood(any);
         } else if (isHerb() || isRaised()) {
             raised(any, isRaised() || Heads.isLong(form) || onTips());
@@ -86,8 +94,16 @@ final class Flowering {
         return space.top() > space.height() * (isHerb() || low ? SCAPES_FROM : SHRUBS_SCAPES_FROM);
     }
 
+    /** A yucca's swords send up a candelabra or two, not a tuft of stalks. */
+    private boolean isCandelabra() {
+        return growth.plant().habit() == Habit.ROSETTE && growth.leaf() == LeafForm.STRAP;
+    }
+
     /** Heads in full bloom, however little room there is. */
     private int fewest() {
+        if (isCandelabra()) {
+            return 1;
+        }
         if (growth.plant().kind() == Kind.BULB) {
             return isLowBulb() ? 3 : 1;
         }
@@ -103,28 +119,32 @@ final class Flowering {
         return !growth.plant().isWoody();
     }
 
-    /** As of fuchsias: bells that hang from every shoot of a leafy mound, and not on stalks above it. */
-    private boolean hangsAmongLeaves() {
-        return growth.plant().kind() == Kind.ANNUAL && space.top() <= space.height() * SCAPES_FROM;
+    /** From the shoots of a leafy mound or mat, all over it, and not on stalks above: fuchsias, busy Lizzies, phloxes. */
+    private boolean isAmongLeaves() {
+        boolean among = switch (growth.plant().habit()) {
+            case MOUND, GLOBE, PROSTRATE -> !Heads.isLong(form);
+            default -> form == Inflorescence.BELL && growth.plant().kind() == Kind.ANNUAL;
+        };
+        return among && space.top() <= space.height() * SCAPES_FROM;
+    }
+
+    /** How far stalks from the ground lean out, of their height: those of fountains fall with their leaves. */
+    private double splay() {
+        return switch (growth.plant().habit()) {
+            case FOUNTAIN, ARCHING -> 0.46;
+            case UPRIGHT, COLUMNAR -> 0.16;
+            default -> 0.24;
+        };
     }
 
     private boolean onTips() {
-        return growth.plant().habit() != org.yellowfit.core.plant.Habit.PROSTRATE;
+        return growth.plant().habit() != Habit.PROSTRATE;
     }
 
     /** On the outer shoots, the nearer ones first. */
     private void onWood(double any) {
         double high = high();
-        double area = 2 * space.halfWidth() * space.height() * 0.7;
-        int grade = Merits.of(growth.plant()).grades().getOrDefault(Merit.FLOWER, 0);
-        double share = switch (grade) {
-            case 3 -> 0.55;
-            case 2 -> 0.34;
-            case 1 -> 0.18;
-            default -> 0.07;
-        };
-        int most = most(26, 46, 110, 220, 360);
-        int full = (int) Math.max(5, Math.min(most, share * area / (size * Math.max(size * 0.7, high * 0.75))));
+        int full = onAllShoots(high);
         // Panicles and spikes end the upper shoots.
         double upwards = Heads.isLong(form) ? 0.55 : 0;
         List<Shoot> best = shoots.stream()
@@ -146,9 +166,9 @@ final class Flowering {
             Vec at = shoot.at()
                     .plus(Vec.UP, (space.top() - space.height()) * up * up * up)
                     .plus(new Vec(space.wobble() * loose, hangs ? -high / 2 : high * 0.3, loose * 0.4 + 0.5));
-            if (hangs && at.y() < high * 0.6) {
+            if (hangs && at.y() < high * CLEAR) {
                 // What hangs from the lowest shoots does not hang into the ground.
-                at = at.plus(Vec.UP, high * 0.6 - at.y());
+                at = at.plus(Vec.UP, high * CLEAR - at.y());
             }
             if (lifted > 1.04) {
                 figure.stem(
@@ -156,6 +176,30 @@ final class Flowering {
             }
             figure.head(at, to, size * space.between(0.8, 1.1), high * space.between(0.8, 1.1), stage(i, shown));
         }
+    }
+
+    /** Heads that open in full bloom on shoots of that much of the plant as its flowers are worth. */
+    private int onAllShoots(double high) {
+        double area = 2 * space.halfWidth() * space.height() * 0.7;
+        int most = most(26, 46, 110, 220, 360) * (isHeath() ? 2 : 1);
+        return (int) Math.max(5, Math.min(most, share() * area / (size * Math.max(size * 0.7, high * 0.75))));
+    }
+
+    private double share() {
+        if (isHeath()) {
+            return 0.8;
+        }
+        return switch (Merits.of(growth.plant()).grades().getOrDefault(Merit.FLOWER, 0)) {
+            case 3 -> 0.55;
+            case 2 -> 0.34;
+            case 1 -> 0.18;
+            default -> 0.07;
+        };
+    }
+
+    /** Every shoot of a heath ends in flowers. */
+    private boolean isHeath() {
+        return growth.plant().kind() == Kind.SHRUB && growth.leaf() == LeafForm.NEEDLE;
     }
 
     /** So many of them, each as far from those before it as may be in the picture, so that no side goes without. */
@@ -198,7 +242,7 @@ final class Flowering {
         int most = growth.plant().kind() == Kind.BULB ? most(2, 3, 4, 4, 4) : most(10, 14, 44, 70, 96);
         int least = fewest();
         double each = Heads.isLong(form) ? size * 0.6 * high * 0.6 : size * Math.max(size * 0.55, high * 0.62);
-        int full = (int) Math.max(least, Math.min(most, room / each));
+        int full = isCandelabra() ? CANDELABRA : (int) Math.max(least, Math.min(most, room / each));
         int shown = (int) Math.max(1, Math.round(full * any));
         int foots = Math.max(1, shoots.size());
         List<Shoot> among = fromTops() ? apart(tops(), shown) : shoots;
@@ -228,7 +272,7 @@ final class Flowering {
         double out = Math.hypot(shoot.at().x(), shoot.at().z()) / space.halfWidth();
         double up = Math.max(space.height() * 0.5, top * (1 - 0.16 * out * out));
         boolean fromTop = shoot.at().y() > space.height() * 0.45;
-        double spreadOut = fromTop ? size * (shared ? 1.1 : 0.25) : up * 0.24;
+        double spreadOut = fromTop ? size * (shared ? 1.1 : 0.25) : up * splay();
         Vec lean = fromTop
                 ? new Vec(space.wobble(), 0, space.wobble())
                 : shoot.to().plus(new Vec(space.wobble() * 0.4, 0, space.wobble() * 0.4));
@@ -267,6 +311,9 @@ final class Flowering {
             default -> 1.5;
         };
         double stalk = space.top() - space.height() * 0.9;
+        if (isCandelabra()) {
+            return Math.min(wide * 3, stalk * 0.75);
+        }
         double most = isHerb() ? Math.max(stalk * 0.85, space.top() * 0.22) : space.height() * 0.3;
         return Math.max(Math.min(wide * share, most), wide * 0.9);
     }

@@ -15,6 +15,9 @@ final class Heads {
 
     private static final int GRAINS = 11;
 
+    /** Of a spike's height, where those still closed begin. */
+    private static final double IN_BUD_FROM = 0.72;
+
     private static final double GOLDEN = Space.GOLDEN;
 
     private Heads() {}
@@ -38,7 +41,7 @@ final class Heads {
             case LACECAP -> lacecap(b);
             case SPIKE -> spike(b, 0.3, false);
             case RACEME -> raceme(b, petals);
-            case PLUME -> plume(b);
+            case PLUME -> plume(b, growth.plant());
             case GLOBE -> ball(b, 0.1, 1);
             case CATKIN -> catkin(b);
             case WHORL -> whorls(b);
@@ -151,9 +154,11 @@ final class Heads {
             double dy = up * (b.high / 2 - t * b.high) * 1;
             double r = Math.max(0.5, b.size * floret * 0.75 * (1 - 0.4 * t));
             double sway = loose ? Math.sin(i * 2.1) * b.size * 0.12 : 0;
-            b.dot(b.petals(1), sway + wide * 0.3, dy, r);
-            b.dot(b.petals(2), sway, dy - r * 0.3, r);
-            b.dot(b.petals(3), sway - wide * 0.28, dy - r * 0.2, r * 0.9);
+            // A spike opens from below: its tip is still in bud.
+            boolean closed = b.stage() == HeadStage.OPEN && t > IN_BUD_FROM;
+            b.dot(b.petals(1, closed), sway + wide * 0.3, dy, r);
+            b.dot(b.petals(2, closed), sway, dy - r * 0.3, r);
+            b.dot(b.petals(3, closed), sway - wide * 0.28, dy - r * 0.2, r * 0.9);
         }
     }
 
@@ -203,35 +208,84 @@ final class Heads {
         }
     }
 
-    /** Where its branches are too fine to be seen: grains up a stem, closer together towards the tip. */
+    /** Where its branches are too fine to be seen: grains on hairs up a stem, closer together towards the tip. */
     private static void airy(Brush b, double up) {
-        b.stalk(Math.max(0.25, b.size * 0.05)).move(b.x, b.y + up * b.high / 2).line(0, -up * b.high * 0.95);
-        for (int i = 0; i < GRAINS; i++) {
-            double t = (double) i / (GRAINS - 1);
-            double side = (i % 2 == 0 ? 1 : -1) * b.size * 0.38 * (1 - 0.8 * t) * (i % 3 == 0 ? 0.45 : 1);
+        int grains = b.size > 16 ? 3 * GRAINS : b.size > 9 ? 2 * GRAINS : GRAINS;
+        b.stalk(Math.max(0.25, b.size * 0.03)).move(b.x, b.y + up * b.high / 2).line(0, -up * b.high * 0.95);
+        for (int i = 0; i < grains; i++) {
+            double t = (double) i / (grains - 1);
+            double side = (i % 2 == 0 ? 1 : -1) * b.size * 0.46 * (1 - 0.8 * t) * (0.35 + 0.65 * (i * 7 % 5) / 4);
             double dy = up * (b.high / 2 - b.high * (0.06 + 0.92 * t));
-            b.dot(b.petals(i % 2 == 0 ? 1 : 3), side, dy, Math.max(0.42, b.size * 0.1 * (1.1 - 0.4 * t)));
+            if (grains > GRAINS && i % 2 == 0) {
+                b.stalk(0.25).move(b.x, b.y + dy + up * Math.abs(side) * 0.7).line(side, -up * Math.abs(side) * 0.7);
+            }
+            double grain = grains > GRAINS ? b.size * 0.035 : b.size * 0.1 * (1.1 - 0.4 * t);
+            b.dot(b.petals(i % 2 == 0 ? 1 : 3), side, dy, Math.max(0.42, grain));
         }
     }
 
-    /** A feather: fine side branches that shorten towards the tip. */
-    private static void plume(Brush b) {
+    /** Of grasses a tassel, of smoke bushes a cloud of hairs, of others froth on branches that shorten upwards. */
+    private static void plume(Brush b, Cultivar plant) {
+        if (plant.kind() == Kind.GRASS) {
+            tassel(b);
+        } else if (plant.isWoody()) {
+            smoke(b);
+        } else {
+            froth(b);
+        }
+    }
+
+    private static void smoke(Brush b) {
+        int hairs = b.size > 14 ? 34 : b.size > 7 ? 22 : 12;
+        for (int i = 0; i < hairs; i++) {
+            double out = Math.sqrt((i + 0.5) / hairs);
+            double dx = Math.cos(i * GOLDEN) * out * b.size / 2;
+            double dy = Math.sin(i * GOLDEN) * out * b.high * 0.36;
+            b.petalLine(i % 3 + 1, Math.max(0.4, b.size * 0.035))
+                    .move(b.x + dx * 0.25, b.y + dy * 0.3 + b.high * 0.14)
+                    .curve(dx * 0.3 + dy * 0.25, dy * 0.3, dx * 0.75, dy * 0.7);
+            b.dot(b.petals(tone(dx, dy, b.size / 2, i)), dx, dy, b.size * 0.04);
+        }
+    }
+
+    /** Fine hairs that fall to one side. */
+    private static void tassel(Brush b) {
+        int hairs = b.size > 10 ? 15 : b.size > 5 ? 11 : 7;
+        double foot = b.high / 2;
+        double side = b.chance < 0.5 ? -1 : 1;
+        for (int i = 0; i < hairs; i++) {
+            double t = (i + 0.5) / hairs;
+            double from = foot - b.high * 0.45 * t;
+            double reach = b.size * (0.5 - 0.32 * t) * (i % 2 == 0 ? 1 : -0.6) * side;
+            double rise = b.high * (0.62 - 0.1 * t) * (i % 2 == 0 ? 1 : 0.86);
+            b.petalLine(i % 3 == 0 ? 1 : i % 3 == 1 ? 2 : 3, Math.max(0.4, b.size * 0.075))
+                    .move(b.x, b.y + from)
+                    .curve(reach * 0.15, -rise * 0.75, reach, -rise);
+        }
+        b.stalk(Math.max(0.3, b.size * 0.05)).move(b.x, b.y + foot).line(0, -b.high * 0.5);
+    }
+
+    private static void froth(Brush b) {
         double up = b.rise();
-        int rows = (int) Math.max(5, Math.min(18, b.high / 2.2));
-        double bend = (b.chance - 0.5) * b.high * 0.25 + b.to().x() * b.high * 0.2;
+        int rows = (int) Math.max(5, Math.min(12, b.high / 2.6));
+        double bend = (b.chance - 0.5) * b.high * 0.12;
+        b.stalk(Math.max(0.3, b.size * 0.05)).move(b.x, b.y + up * b.high / 2).line(bend * 0.8, -up * b.high * 0.9);
         for (int i = 0; i < rows; i++) {
             double t = (double) i / rows;
-            double dy = up * (b.high / 2 - t * b.high);
-            double dx = bend * t * t;
-            double wide = b.size * 0.44 * Math.sin(Math.PI * (0.2 + 0.78 * t)) * (1.15 - 0.5 * t) + 0.3;
-            double rise = up * -b.high / rows * 1.6;
-            b.petals(1).move(b.x + dx, b.y + dy);
-            LeafPen.simple(b.petals(1), LeafForm.LANCE, Math.atan2(rise, wide), wide, 1.5);
-            b.petals(3).move(b.x + dx, b.y + dy);
-            LeafPen.simple(b.petals(3), LeafForm.LANCE, Math.atan2(rise, -wide), wide, 1.5);
+            double wide = b.size / 2 * Math.pow(1 - t, 0.8) * (i == 0 ? 0.8 : 1) + b.size * 0.03;
+            double dy = up * (b.high * 0.46 - t * b.high * 0.92);
+            double grain = Math.max(0.45, b.size * 0.075 * (1 - 0.4 * t));
+            for (int side = -1; side <= 1; side += 2) {
+                for (int k = 1; k <= 3; k++) {
+                    double along = wide * k / 3;
+                    double rise = up * along * (0.55 + 0.2 * k / 3);
+                    int tone = Math.max(0, Math.min(4, (side < 0 ? 3 : 1) + (i + k) % 2));
+                    b.dot(b.petals(tone), bend * t + side * along, dy - rise, grain * (1.25 - 0.22 * k));
+                }
+            }
+            b.dot(b.petals(2), bend * t, dy, grain * 1.2);
         }
-        b.petals(2).move(b.x + bend * 0.7, b.y - up * b.high * 0.2);
-        LeafPen.simple(b.petals(2), LeafForm.LANCE, Math.atan2(-up, bend / b.high), b.high * 0.34, 1.2);
+        b.dot(b.petals(3), bend, -up * b.high * 0.47, Math.max(0.4, b.size * 0.045));
     }
 
     private static void catkin(Brush b) {

@@ -34,12 +34,13 @@ enum LeafForm {
     FAN(0.55, new double[][] {{0.4, 0.1, 0.72, 0.52}, {1.06, 0.42, 0.98, 0.04}, {0.9, 0.02, 0.8, 0}}),
     STRAP(0.1, new double[][] {{0.3, 0.07, 0.6, 0.055}, {0.85, 0.04, 1, 0}}),
     NEEDLE(0.3, null),
-    SCALE(0.36, null),
+    SCALE(0.27, null),
     TUFT(0.34, null),
     PALMATE(0.42, null),
     STAR(0.42, null),
     DISSECTED(0.3, null),
     PINNATE(0.4, null),
+    COMPOUND(0.46, null),
     FROND(0.4, null),
     BLADE(0.05, null);
 
@@ -66,8 +67,8 @@ enum LeafForm {
             case "fan" -> FAN;
             case "dissected" -> DISSECTED;
             case "pinnate" -> PINNATE;
-            case "feathered" -> DISSECTED;
-            case "fern-like", "frond" -> plant.kind() == Kind.FERN ? FROND : DISSECTED;
+            case "feathered" -> plant.isWoody() ? PINNATE : DISSECTED;
+            case "fern-like", "frond" -> plant.kind() == Kind.FERN ? FROND : COMPOUND;
             case "strap" -> STRAP;
             case "grass-like", "blade" -> BLADE;
             case "" -> fallback(plant);
@@ -99,7 +100,7 @@ enum LeafForm {
             case NEEDLE -> 4;
             case SCALE -> 14;
             case TUFT -> 1.3;
-            case PINNATE, DISSECTED -> 1.6;
+            case PINNATE, DISSECTED, COMPOUND -> 1.6;
             default -> 1;
         };
     }
@@ -109,7 +110,7 @@ enum LeafForm {
         return switch (this) {
             case PALMATE, STAR -> 0.72;
             case FAN, ROUND, HEART, LOBED, TUFT -> 0.5;
-            case DISSECTED, PINNATE, FROND, OAK, NEEDLE -> 0.36;
+            case DISSECTED, PINNATE, COMPOUND, FROND, OAK, NEEDLE -> 0.36;
             default -> 0.26;
         };
     }

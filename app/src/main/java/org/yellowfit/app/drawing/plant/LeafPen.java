@@ -36,6 +36,7 @@ final class LeafPen {
             case STAR -> fingers(pen, angle, length, 5, 1.35, LeafForm.LANCE, 1.15);
             case DISSECTED -> feather(pen, angle, length, 5, LeafForm.STRAP, 0.8);
             case FROND -> frond(pen, angle, length);
+            case COMPOUND -> compound(pen, angle, length);
             case PINNATE -> feather(pen, angle, length, 4, LeafForm.OVAL, 0.85);
             case BLADE -> simple(pen, LeafForm.STRAP, angle, length, 0.5);
             default -> simple(pen, form, angle, length, width);
@@ -103,6 +104,28 @@ final class LeafPen {
         }
     }
 
+    /** Of leaflets in threes, the lowest the largest, as of astilbes: a triangle with air in it. */
+    private static void compound(Pen pen, double angle, double length) {
+        double cos = Math.cos(angle);
+        double sin = Math.sin(angle);
+        simple(pen, LeafForm.STRAP, angle, length * 0.8, 0.4);
+        for (int i = 0; i < 3; i++) {
+            double along = length * (0.2 + 0.22 * i);
+            double each = length * (0.46 - 0.1 * i);
+            pen.step(cos * along, sin * along);
+            for (int side = -1; side <= 1; side += 2) {
+                simple(pen, LeafForm.LANCE, angle + side * 0.75, each, 1.7);
+                if (i == 0) {
+                    simple(pen, LeafForm.LANCE, angle + side * 1.3, each * 0.66, 1.7);
+                }
+            }
+            pen.step(-cos * along, -sin * along);
+        }
+        pen.step(cos * length * 0.62, sin * length * 0.62);
+        simple(pen, LeafForm.LANCE, angle, length * 0.38, 1.8);
+        pen.step(-cos * length * 0.62, -sin * length * 0.62);
+    }
+
     private static void feather(Pen pen, double angle, double length, int pairs, LeafForm leaflet, double rise) {
         double cos = Math.cos(angle);
         double sin = Math.sin(angle);
@@ -148,10 +171,10 @@ final class LeafPen {
                 }
             }
             case SCALE -> {
-                int fingers = length > 9 ? 5 : 3;
+                int fingers = length > 9 ? 7 : length > 6 ? 5 : 3;
                 for (int i = 0; i < fingers; i++) {
                     double off = 2.0 * i / (fingers - 1) - 1;
-                    sliver(pen, angle + off * 0.62, length * (1 - 0.3 * Math.abs(off)), 0.12);
+                    sliver(pen, angle + off * 0.72, length * (1 - 0.34 * Math.abs(off)), fingers > 5 ? 0.075 : 0.11);
                 }
             }
             default -> {

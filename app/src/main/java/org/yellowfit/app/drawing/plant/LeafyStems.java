@@ -50,9 +50,10 @@ final class LeafyStems {
 
     private void stem(double rank, double turn) {
         double out = Math.sqrt(rank);
-        boolean arching =
-                growth.plant().habit() == Habit.ARCHING || growth.plant().habit() == Habit.FOUNTAIN;
-        boolean vase = growth.plant().habit() == Habit.VASE || growth.plant().habit() == Habit.SPREADING;
+        Habit habit = growth.plant().habit();
+        boolean trailing = habit == Habit.SCRAMBLING;
+        boolean arching = trailing || habit == Habit.ARCHING || habit == Habit.FOUNTAIN;
+        boolean vase = habit == Habit.VASE || habit == Habit.SPREADING;
         double tall = space.height() * (1 - 0.26 * rank) * space.between(0.88, 1);
         double foot = out * space.halfWidth() * (vase || arching ? 0.2 : 0.42);
         double head = out * Math.max(0.1, space.halfWidth() * (arching ? 0.95 : 0.86) - leafLength * 0.25);
@@ -60,7 +61,7 @@ final class LeafyStems {
         for (int i = 0; i <= PARTS; i++) {
             double t = (double) i / PARTS;
             double away = foot + (head - foot) * Math.pow(t, arching ? 1.8 : 1.3);
-            double up = tall * (arching ? Math.sin(t * (1.35 + 0.35 * rank)) : t);
+            double up = tall * (arching ? Math.sin(t * (1.35 + (trailing ? 1.2 : 0.35) * rank)) : t);
             along.add(new Vec(Math.cos(turn) * away, up, Math.sin(turn) * away));
         }
         double width = Math.max(0.35, Math.min(space.cm(0.8), space.height() * 0.014));

@@ -191,7 +191,7 @@ final class Painter {
         double width = Math.min(1.15, 1 / Math.max(0.7, view.foreshortened(leaf.to())));
         Palette.Blade blade = palette.blade(leaf.hue());
         int rank = Canvas.LEAF + 2 * tone;
-        String edge = blade.edge().hex(Math.max(0, tone - 1));
+        String edge = blade.line().hex(Math.max(0, tone - 1));
         boolean ribbed = length >= RIBBED_FROM;
         stamps.edged(canvas, depth, rank, blade.edge().hex(tone), edge, ribbed, at, angle, length, width);
         if (blade.inner() != null) {
@@ -229,8 +229,9 @@ final class Painter {
          * @param edge  the colour at its edge
          * @param inner the colour within, null when it has one colour only
          * @param share of the leaf's length that the inner colour takes as one; 0 where it lies in splashes
+         * @param line  the colour of its outline and its midrib
          */
-        record Blade(Tones edge, Tones inner, double share) {}
+        record Blade(Tones edge, Tones inner, double share, Tones line) {}
 
         Blade blade(Hue hue) {
             return blades.getOrDefault(hue, blades.get(Hue.LEAF));

@@ -26,9 +26,10 @@ record Profile(Habit habit, double crownFrom) {
         return new Profile(habit, from);
     }
 
-    /** A young tree carries its branches lower. */
-    Profile younger(double maturity) {
-        return new Profile(habit, habit == Habit.STANDARD ? crownFrom : crownFrom * (0.45 + 0.55 * maturity));
+    /** A young tree carries its branches lower, though a whip has its bare foot too. */
+    Profile younger(double maturity, boolean tree) {
+        double least = tree ? 0.75 : 0.45;
+        return new Profile(habit, habit == Habit.STANDARD ? crownFrom : crownFrom * (least + (1 - least) * maturity));
     }
 
     /** @param v height, 0 at the ground to 1 at the top; 0 outside the crown */
@@ -42,13 +43,13 @@ record Profile(Habit habit, double crownFrom) {
                 Math.min(1, 2.6 * Math.sqrt(Math.max(0, 1 - c)) * 0.62 + 0.02)
                         * (0.82 + 0.18 * Math.sin(Math.PI * Math.min(1, c * 1.15)));
             case PYRAMIDAL -> Math.pow(1 - c, 0.86) * (0.9 + 0.1 * Math.cos(c * 26)) + 0.02;
-            case GLOBE, STANDARD -> arc(2 * c - 1, 2.1);
+            case GLOBE, STANDARD -> arc(2 * c - 1, 1.95);
             case UPRIGHT ->
                 (0.55 + 0.45 * Math.sin(Math.PI * Math.min(1, 0.08 + c * 0.66)))
                         * Math.pow(Math.max(0, 1 - Math.pow(c, 6)), 0.5);
             case VASE ->
                 (0.14 + 0.86 * Math.pow(Math.min(1, c / 0.8), 0.95)) * Math.pow(Math.max(0, 1 - Math.pow(c, 9)), 0.5);
-            case SPREADING -> arc(2 * c - 0.85, 2.6) * (0.93 + 0.07 * Math.cos(c * 19));
+            case SPREADING -> flat(c) * (0.94 + 0.06 * Math.cos(c * 19));
             case PROSTRATE -> Math.pow(1 - c, 0.35);
             case ARCHING ->
                 (0.22 + 0.7 * Math.sin(Math.PI * Math.min(1, (c + 0.12) * 0.78))) * Math.pow(1 - Math.pow(c, 6), 0.5);
@@ -60,6 +61,11 @@ record Profile(Habit habit, double crownFrom) {
             case FOUNTAIN -> Math.min(1, Math.sqrt(Math.max(0, 1 - v) / 0.38));
             case MOUND -> arc(c, 2.2) * (0.86 + 0.14 * Math.min(1, c * 5));
         };
+    }
+
+    /** Wider above than at its foot, and level on top. */
+    private static double flat(double c) {
+        return Math.min(1, 0.5 + 0.95 * c) * Math.pow(Math.max(0, 1 - Math.pow(c, 7)), 0.5);
     }
 
     private static double arc(double t, double power) {

@@ -24,7 +24,7 @@ final class Rosette {
     private void leaves() {
         double dome = 2 * space.halfWidth() * space.height() * 0.8;
         double real = space.cm(growth.anatomy().leafCm());
-        double length = Math.max(Math.min(real, Math.min(space.halfWidth() * 0.85, space.height() * 0.7)), 3.4);
+        double length = Math.max(Math.min(real, Math.min(space.halfWidth() * 0.78, space.height() * 0.66)), 3.4);
         double cover = 4.2;
         double needed = Math.sqrt(
                 cover * dome / (space.detail().leaves() * 0.8 * growth.leaf().area(1)));
@@ -43,7 +43,7 @@ final class Rosette {
         double own = length * space.between(0.78, 1.08);
         double out = Math.pow(rank, 0.4);
         double reach = out * Math.max(0.1, space.halfWidth() - own * 0.55);
-        double up = (space.height() - own * 0.3) * Math.pow(Math.max(0, 1 - Math.pow(out, 2.6)), 0.62) * 0.94;
+        double up = (space.height() - own * 0.3) * Math.pow(Math.max(0, 1 - Math.pow(out, shoulder())), 0.62) * 0.94;
         Vec middle = new Vec(Math.cos(turn) * reach, Math.max(own * 0.16, up), Math.sin(turn) * reach);
         // Outer leaves hang, so that those in front show their blades.
         double rise = 0.85 - 2.0 * out * out + space.wobble() * 0.16;
@@ -60,6 +60,14 @@ final class Rosette {
         double light = Sun.on(normal) * 1.15 - 0.12 + space.wobble() * 0.22;
         Hue hue = rank < 0.12 ? Hue.TIP : out > 0.85 ? Hue.INNER : Hue.LEAF;
         figure.leaf(at, to, own, Math.max(-1, Math.min(1, light)), hue);
+    }
+
+    /** What spreads is flat above, what mounds is round. */
+    private double shoulder() {
+        return switch (growth.plant().habit()) {
+            case SPREADING, PROSTRATE, SCRAMBLING -> 3.4;
+            default -> 2.4;
+        };
     }
 
     private List<Shoot> shoots() {

@@ -26,6 +26,8 @@ enum Structure {
     private static final double LOW_M = 0.55;
 
     private static final double MAT_M = 0.26;
+    /** Wider than so much of its height, an upright conifer has no leader. */
+    private static final double BROAD = 0.7;
 
     static Structure of(Cultivar plant, LeafForm leaf) {
         Habit habit = plant.habit();
@@ -79,7 +81,8 @@ enum Structure {
 
     private static Structure conifer(Cultivar plant, boolean low) {
         return switch (plant.habit()) {
-            case PYRAMIDAL, UPRIGHT -> TIERS;
+            case PYRAMIDAL -> TIERS;
+            case UPRIGHT -> plant.spread10().mid() < BROAD * plant.height10().mid() ? TIERS : CROWN;
             case WEEPING -> WEEPING;
             case COLUMNAR -> plant.botanical().startsWith("Picea") ? TIERS : CROWN;
             case SPREADING -> low ? CUSHION : CROWN;

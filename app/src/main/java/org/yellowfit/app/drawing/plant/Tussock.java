@@ -8,6 +8,9 @@ import org.yellowfit.core.plant.Kind;
 /** Grasses and plants of straps: blades from one tuft, stiff or falling over by habit. */
 final class Tussock {
 
+    /** From upright, how far the outermost of a rosette's swords lies down, radians. */
+    private static final double FLATTEST = 1.4;
+
     private final Growing growth;
     private final Space space;
     private final Figure figure = new Figure();
@@ -36,12 +39,35 @@ final class Tussock {
         double area = 2 * space.halfWidth() * (space.height() - from) * 0.8;
         int most = growth.plant().kind() == Kind.BULB ? 7 : space.detail().leaves() / 3;
         int count = (int) Math.max(
-                growth.plant().kind() == Kind.BULB ? 3 : 12, Math.min(most, 1.9 * area / (length * width * 0.62)));
+                growth.plant().kind() == Kind.BULB ? 3 : 12, Math.min(most, cover() * area / (length * width * 0.62)));
         int shown =
                 (int) Math.max(3, Math.round(count * (0.55 + 0.45 * growth.vigour()) * Math.max(0.3, growth.leaves())));
         for (int i = 0; i < shown; i++) {
-            blade((i + 0.5) / shown, i * Space.GOLDEN + space.wobble() * 0.35, length, width);
+            double turn = i * Space.GOLDEN + space.wobble() * 0.35;
+            if (growth.plant().habit() == Habit.ROSETTE) {
+                sword((i + 0.5) / shown, turn, width);
+            } else {
+                blade((i + 0.5) / shown, turn, length, width);
+            }
         }
+    }
+
+    /** Stiff and straight from one point, the innermost upright and the outermost nearly flat: yuccas and agaves. */
+    private void sword(double rank, double turn, double width) {
+        double down = FLATTEST * Math.pow(rank, 0.75);
+        double reach = space.halfWidth() * Math.sin(down) / Math.sin(FLATTEST) * space.between(0.88, 1);
+        double up = (space.height() - from) * Math.cos(down) * space.between(0.9, 1);
+        Vec foot = new Vec(0, from + Math.max(space.height() * 0.03, width * 0.32 * Math.sin(down)), 0);
+        Vec tip = new Vec(Math.cos(turn) * reach, from + Math.max(space.height() * 0.06, up), Math.sin(turn) * reach);
+        Vec bend = foot.plus(tip.minus(foot), 0.5).plus(Vec.UP, space.height() * 0.03);
+        double light = Sun.on(new Vec(Math.cos(turn) * 0.7, 0.3, Math.sin(turn) * 0.7)) + space.wobble() * 0.25;
+        Hue hue = rank < 0.3 ? Hue.TIP : rank > 0.8 ? Hue.INNER : Hue.LEAF;
+        figure.blade(foot, bend, tip, width * space.between(0.85, 1.1), light, hue);
+    }
+
+    /** How many times over the blades would cover the tuft. */
+    private double cover() {
+        return growth.plant().habit() == Habit.ROSETTE ? 3.2 : 1.9;
     }
 
     private double width(double length) {
