@@ -18,8 +18,8 @@ final class Crown {
     /** Share of the places branches grow to that lie on the outline. */
     private static final double OUTLINE = 0.3;
 
-    /** With more ends than this a small picture shows fewer shoots on each. */
-    private static final int MANY_ENDS = 110;
+    /** A small picture shows about so many of the season's shoots, up to three on each end. */
+    private static final int TWIGS = 270;
 
     private final Growing growth;
     private final Space space;
@@ -185,7 +185,7 @@ final class Crown {
         for (int node = 0; node < wood.count(); node++) {
             ends += wood.tips(node) <= 2 && wood.parent(node) >= 0 ? 1 : 0;
         }
-        int each = ends > MANY_ENDS ? 2 : 3;
+        int each = Math.max(1, Math.min(3, TWIGS / Math.max(1, ends)));
         if (space.detail().units() > 200) {
             each = 4;
         }

@@ -44,7 +44,7 @@ final class Tussock {
                 (int) Math.max(3, Math.round(count * (0.55 + 0.45 * growth.vigour()) * Math.max(0.3, growth.leaves())));
         for (int i = 0; i < shown; i++) {
             double turn = i * Space.GOLDEN + space.wobble() * 0.35;
-            if (growth.plant().habit() == Habit.ROSETTE) {
+            if (isBristling()) {
                 sword((i + 0.5) / shown, turn, width);
             } else {
                 blade((i + 0.5) / shown, turn, length, width);
@@ -52,7 +52,15 @@ final class Tussock {
         }
     }
 
-    /** Stiff and straight from one point, the innermost upright and the outermost nearly flat: yuccas and agaves. */
+    /** Blades that stand out on all sides: swords of yuccas and agaves, and the fine ones of fescues and pinks. */
+    private boolean isBristling() {
+        return switch (growth.plant().habit()) {
+            case ROSETTE, GLOBE, MOUND -> true;
+            default -> false;
+        };
+    }
+
+    /** Stiff and straight from one point, the innermost upright and the outermost nearly flat. */
     private void sword(double rank, double turn, double width) {
         double down = FLATTEST * Math.pow(rank, 0.75);
         double reach = space.halfWidth() * Math.sin(down) / Math.sin(FLATTEST) * space.between(0.88, 1);
@@ -67,7 +75,7 @@ final class Tussock {
 
     /** How many times over the blades would cover the tuft. */
     private double cover() {
-        return growth.plant().habit() == Habit.ROSETTE ? 3.2 : 1.9;
+        return isBristling() ? 3.2 : 1.9;
     }
 
     private double width(double length) {
@@ -109,6 +117,7 @@ final class Tussock {
             case COLUMNAR -> 0.5;
             case UPRIGHT -> 0.42;
             case SPREADING -> 0.7;
+            case GLOBE, MOUND -> 0.55;
             default -> 0.2;
         };
     }
@@ -132,7 +141,6 @@ final class Tussock {
         return switch (growth.plant().habit()) {
             case COLUMNAR -> 0.1;
             case UPRIGHT -> growth.plant().kind() == Kind.BULB ? 0.3 : 0.42;
-            case GLOBE, MOUND -> 0.34;
             case FOUNTAIN, STANDARD -> 0.8;
             case ARCHING, WEEPING -> 1;
             default -> 0.9;
