@@ -8,7 +8,7 @@ final class Cushion {
 
     private static final int LEAVES_A_SHOOT = 3;
     /** Leaves within, for each on a shoot. */
-    private static final double INSIDE = 0.45;
+    private static final double INSIDE = 0.75;
 
     private final Growing growth;
     private final Space space;

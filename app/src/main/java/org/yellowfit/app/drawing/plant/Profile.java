@@ -17,7 +17,7 @@ record Profile(Habit habit, double crownFrom) {
             case ARCHING -> 0.22;
             case VASE -> tree ? 0.3 : 0.18;
             case UPRIGHT -> tree ? 0.24 : 0.06;
-            case GLOBE -> tree ? 0.28 : 0.03;
+            case GLOBE -> tree ? 0.28 : 0.1;
             case PYRAMIDAL -> tree ? 0.13 : 0.02;
             case COLUMNAR -> tree ? 0.1 : 0.01;
             case SPREADING -> tree ? 0.3 : 0.05;
