@@ -21,7 +21,7 @@ final class Blooms {
             case LIPS -> lips(b);
             case TULIP -> tulip(b);
             case FAN -> fan(b);
-            case BELL, TUBE -> bell(b);
+            case BELL, TUBE -> bell(b, petals);
             case THIRTY_FOUR, TWENTY_ONE -> doubled(b, r);
             case THIRTEEN -> {
                 b.ring(8, b.chance, 0, r, 1.05, LeafForm.OVAL, 2);
@@ -99,13 +99,28 @@ final class Blooms {
     }
 
     /** Hanging from a bent stalk. */
-    static void bell(Brush b) {
+    static void bell(Brush b, Petals petals) {
+        if (petals.count() == 3) {
+            drop(b);
+            return;
+        }
         double tall = b.size * 1.1;
         double wide = b.size * 0.8;
         b.stalk(0.35).move(b.x - b.size * 0.35, b.y).curve(b.size * 0.1, -b.size * 0.5, b.size * 0.35, -b.size * 0.3);
         Pen shade = b.petals(1);
         bellShape(b, shade, wide, tall);
         bellShape(b, b.petals(3), wide * 0.55, tall * 0.94);
+    }
+
+    /** Three petals that hang about a green mark, as of snowdrops. */
+    private static void drop(Brush b) {
+        double long_ = b.size * 0.95;
+        b.stalk(0.4).move(b.x - b.size * 0.4, b.y + b.size * 0.1).curve(0, -b.size * 0.55, b.size * 0.4, -b.size * 0.5);
+        b.blob(b.green(2), 0, -b.size * 0.3, b.size * 0.24, b.size * 0.3);
+        at(b, b.petals(0), 0, -b.size * 0.2, Math.PI / 2 + 0.5, long_, 1.15);
+        at(b, b.petals(1), 0, -b.size * 0.2, Math.PI / 2 - 0.5, long_, 1.15);
+        at(b, b.petals(3), 0, -b.size * 0.2, Math.PI / 2, long_, 1.3);
+        b.dot(b.heart(2), 0, b.size * 0.5, b.size * 0.06);
     }
 
     private static void bellShape(Brush b, Pen pen, double wide, double tall) {

@@ -62,7 +62,7 @@ final class Flowering {
             return 0.8;
         }
         if (isLowBulb()) {
-            return 0.75;
+            return 1.1;
         }
         if (!isHerb()) {
             return isLong ? 0.34 : 1.1;
@@ -123,9 +123,10 @@ final class Flowering {
     private boolean isAmongLeaves() {
         boolean among = switch (growth.plant().habit()) {
             case MOUND, GLOBE, PROSTRATE -> !Heads.isLong(form);
-            default -> form == Inflorescence.BELL && growth.plant().kind() == Kind.ANNUAL;
+            default -> false;
         };
-        return among && space.top() <= space.height() * SCAPES_FROM;
+        boolean hanging = form == Inflorescence.BELL && growth.plant().kind() == Kind.ANNUAL;
+        return (among || hanging) && space.top() <= space.height() * SCAPES_FROM;
     }
 
     /** How far stalks from the ground lean out, of their height: those of fountains fall with their leaves. */

@@ -25,7 +25,8 @@ final class Fronds {
     /** @param unrolled share of its height a frond has this day: below one its tip is still a coil */
     static Growing.Grown grow(Growing growth, double unrolled) {
         Fronds fern = new Fronds(growth, unrolled, 0);
-        int most = growth.space().detail().units() >= 150 ? 12 : 8;
+        boolean runs = growth.plant().habit() == Habit.SPREADING;
+        int most = growth.space().detail().units() >= 150 ? (runs ? 17 : 12) : 8;
         fern.fronds((int) Math.round(most * (0.6 + 0.4 * growth.vigour()) * Math.max(0.5, growth.leaves())));
         return new Growing.Grown(fern.figure, List.of());
     }
@@ -50,11 +51,14 @@ final class Fronds {
         double high = space.height() - from;
         double top = high * (1 - (vase ? 0.16 : 0.4) * rank) * space.between(0.9, 1);
         double fall = from > 0 ? 0.95 * rank : (vase ? 0.3 : 0.95) * rank + (vase ? 0 : 0.12);
+        // Ferns that run rise here and there; others from one crown.
+        double apart = growth.plant().habit() == Habit.SPREADING ? 0.8 * out : 0;
         List<Vec> rachis = new ArrayList<>();
         for (int part = 0; part <= PARTS; part++) {
             double t = (double) part / PARTS;
             double up = top * (Math.sin(t * Math.PI * 0.5 * (1 + fall * 0.75)));
-            rachis.add(new Vec(Math.cos(turn) * reach * t * (0.55 + 0.45 * t), from + up, Math.sin(turn) * reach * t));
+            double away = reach * ((1 - apart) * t + apart);
+            rachis.add(new Vec(Math.cos(turn) * away * (0.55 + 0.45 * t), from + up, Math.sin(turn) * away));
         }
         figure.stem(rachis, Math.max(0.4, high * 0.012), 0.35, false);
         pinnae(rachis, turn, rank, (i % 3 - 1) * 0.5);

@@ -31,7 +31,7 @@ final class Heads {
         switch (growth.anatomy().inflorescence()) {
             case SOLITARY -> Blooms.paint(b, petals);
             case DAISY -> daisy(b, petals);
-            case BELL -> Blooms.bell(b);
+            case BELL -> Blooms.bell(b, petals);
             case TRUMPET -> Blooms.trumpet(b, petals, growth.plant().botanical().startsWith("Narcissus"));
             case PEA -> spike(b, 0.42, true);
             case UMBEL -> umbel(b);

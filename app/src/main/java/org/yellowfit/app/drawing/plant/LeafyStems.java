@@ -51,7 +51,8 @@ final class LeafyStems {
     private void stem(double rank, double turn) {
         double out = Math.sqrt(rank);
         Habit habit = growth.plant().habit();
-        boolean trailing = habit == Habit.SCRAMBLING;
+        boolean trailing = habit == Habit.SCRAMBLING
+                || habit == Habit.ARCHING && growth.plant().isAnnual();
         boolean arching = trailing || habit == Habit.ARCHING || habit == Habit.FOUNTAIN;
         boolean vase = habit == Habit.VASE || habit == Habit.SPREADING;
         double tall = space.height() * (1 - 0.26 * rank) * space.between(0.88, 1);

@@ -80,13 +80,16 @@ final class Tussock {
 
     private double width(double length) {
         if (growth.leaf() == LeafForm.BLADE) {
-            return Math.max(0.55, Math.min(length * 0.05, Math.max(space.cm(0.7), length * 0.016)));
+            return Math.max(
+                    0.55,
+                    Math.min(
+                            length * 0.05,
+                            Math.max(space.cm(growth.plant().kind() == Kind.BULB ? 0.3 : 0.7), length * 0.016)));
         }
         if (growth.plant().botanical().startsWith("Agave")) {
             return length * 0.3;
         }
-        boolean broad = growth.plant().kind() == Kind.BULB
-                && growth.anatomy().petals() == org.yellowfit.core.plant.Petals.TULIP;
+        boolean broad = growth.plant().botanical().startsWith("Tulipa");
         double share = broad ? 0.15 : growth.plant().habit() == Habit.ROSETTE ? 0.1 : 0.062;
         return Math.max(0.7, length * share);
     }
