@@ -74,6 +74,29 @@ class PlantYearTest {
                 .isZero();
     }
 
+    /** Seed heads stand five weeks, all winter where the catalogue says so, and none after the cut in March. */
+    @ParameterizedTest(name = "{0}, day {1}: {2}")
+    @CsvSource({
+        "stands_winter=yes, 200, none",
+        "stands_winter=yes, 240, all",
+        "stands_winter=yes, 330, all",
+        "stands_winter=yes, 40,  all",
+        "stands_winter=yes, 90,  none",
+        "stands_winter=no,  225, most",
+        "stands_winter=no,  290, none",
+        "stands_winter=no,  40,  none",
+    })
+    void headsInSeedStandAsLongAsTheyDo(String stands, int day, String share) {
+        PlantYear year = year("kind=perennial persistence=evergreen inflorescence=daisy flower_colours=pink#e39bb5"
+                + " bloom=7.1..7.3 " + stands);
+        double seeds = year.stage(day, year.day(day)).seeds();
+        switch (share) {
+            case "none" -> assertThat(seeds).isZero();
+            case "most" -> assertThat(seeds).isBetween(0.3, 1.0);
+            default -> assertThat(seeds).isCloseTo(1, within(0.01));
+        }
+    }
+
     @Test
     void aZoneColderIsAWeekLater() {
         Cultivar plant = Plants.plant("bloom=6.1..6.2 bloom_zone=6b");
