@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.takeaway.CalendarFile;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.care.CareCalendar;
 import org.yellowfit.core.care.CarePlace;
@@ -104,9 +105,7 @@ class CareApi {
     @Operation(summary = "The same as an iCalendar file (RFC 5545)")
     @PostMapping(value = "/calendar.ics", produces = CalendarFile.MEDIA_TYPE)
     ResponseEntity<byte[]> file(@RequestBody(required = false) String body) {
-        return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=\"care.ics\"")
-                .body(CalendarFile.write(read(body), "", UnitSystem.METRIC));
+        return Download.calendar("care.ics", CalendarFile.write(read(body), "", UnitSystem.METRIC));
     }
 
     private CareCalendar read(String body) {

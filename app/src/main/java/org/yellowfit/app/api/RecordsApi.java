@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.records.RecordFile;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.records.Estimate;
@@ -184,9 +185,7 @@ class RecordsApi {
     @Operation(summary = "All records as CSV")
     @GetMapping(value = "/records.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=\"records.csv\"")
-                .body(file.csv());
+        return Download.csv("records.csv", file.csv());
     }
 
     @Operation(

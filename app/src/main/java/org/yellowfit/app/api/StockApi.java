@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.yellowfit.app.catalogue.ImportReport;
 import org.yellowfit.app.stock.StockFile;
+import org.yellowfit.app.web.Download;
 
 /** The yard of the token's shop. */
 @RestController
@@ -27,9 +28,7 @@ class StockApi {
     @Operation(summary = "What stands in the yard, by plant and pot")
     @GetMapping(value = "/stock.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=\"stock.csv\"")
-                .body(file.csv());
+        return Download.csv("stock.csv", file.csv());
     }
 
     @Operation(

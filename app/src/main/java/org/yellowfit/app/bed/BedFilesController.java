@@ -20,6 +20,7 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.JsonBody;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
@@ -62,20 +63,17 @@ class BedFilesController {
     ResponseEntity<String> svg(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
         return sheets(visits.open(id), me).stream()
                 .findFirst()
-                .map(sheet -> ResponseEntity.ok()
-                        .contentType(MediaType.parseMediaType("image/svg+xml;charset=UTF-8"))
-                        .header("Content-Disposition", "attachment; filename=\"bed.svg\"")
-                        .body(sheet.svg()))
+                .map(sheet ->
+                        Download.of("bed.svg", MediaType.parseMediaType("image/svg+xml;charset=UTF-8"), sheet.svg()))
                 .orElseGet(() -> ResponseEntity.noContent().build());
     }
 
     @GetMapping("/visits/{id}/bed.geojson")
     ResponseEntity<String> geoJson(@PathVariable UUID id, @AuthenticationPrincipal SignedIn me) {
         Visit visit = visits.open(id);
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("application/geo+json"))
-                .header("Content-Disposition", "attachment; filename=\"bed.geojson\"")
-                .body(json.writerWithDefaultPrettyPrinter()
+        return Download.geoJson(
+                "bed.geojson",
+                json.writerWithDefaultPrettyPrinter()
                         .writeValueAsString(BedFiles.write(pages.site(visit), sheets(visit, me))));
     }
 

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -15,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.JsonBody;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
@@ -37,10 +37,7 @@ class VisitFileController {
 
     @GetMapping("/visits/{id}/visit.json")
     ResponseEntity<String> save(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header("Content-Disposition", "attachment; filename=\"visit.json\"")
-                .body(json.writerWithDefaultPrettyPrinter().writeValueAsString(exchange.out(id)));
+        return Download.json("visit.json", json.writerWithDefaultPrettyPrinter().writeValueAsString(exchange.out(id)));
     }
 
     @PostMapping("/visits/from-file")

@@ -1,6 +1,7 @@
 package org.yellowfit.app.catalogue;
 
 import java.time.Duration;
+import java.util.Objects;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -35,77 +36,78 @@ class DrawingController {
         this.store = store;
     }
 
-    @GetMapping("/drawings/{id}/portrait.svg")
-    ResponseEntity<String> portrait(
-            @PathVariable String id,
-            @RequestParam(defaultValue = "7") int month,
-            @RequestParam(defaultValue = "") String zone,
-            @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "") String v) {
-        int shown = Math.max(1, Math.min(12, month));
-        Cultivar plant = plant(id);
-        return svg(
-                v,
-                plant,
-                PlantDrawing.portrait(
-                        plant, PictureAddress.place(zone, sun, south), PORTRAIT_YEARS, shown, Detail.CARD));
+    /**
+     * What a picture is asked to show.
+     *
+     * @param age   years since planting
+     * @param half  halves of months from 0 (early January) to 23
+     * @param month 1–12, for a portrait, which is of a whole month
+     * @param zone  with {@code sun} and {@code south} the place it grows at, as {@link PictureAddress} writes it
+     * @param v     the picture's name: where it is still right, the picture is kept for good
+     */
+    record Asked(
+            Double age, Integer half, Integer month, String zone, String sun, Boolean south, String units, String v) {
+
+        double years() {
+            return age != null && age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
+        }
+
+        int day() {
+            return 8 + (int) Math.round(within(half, 12, 0, 23) * 365 / 24.0);
+        }
+
+        int shownMonth() {
+            return within(month, 7, 1, 12);
+        }
+
+        GrowingPlace place() {
+            return PictureAddress.place(
+                    Objects.requireNonNullElse(zone, ""),
+                    Objects.requireNonNullElse(sun, ""),
+                    Boolean.TRUE.equals(south));
+        }
+
+        UnitSystem unitSystem() {
+            return "us".equals(units) ? UnitSystem.US : UnitSystem.METRIC;
+        }
     }
 
-    /** @param half halves of months from 0 (early January) to 23 */
-    @GetMapping("/drawings/{id}/stage.svg")
-    ResponseEntity<String> stage(
-            @PathVariable String id,
-            @RequestParam(defaultValue = "10") double age,
-            @RequestParam(defaultValue = "12") int half,
-            @RequestParam(defaultValue = "") String zone,
-            @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "metric") String units,
-            @RequestParam(defaultValue = "") String v) {
+    private static int within(Integer asked, int usual, int least, int most) {
+        return Math.max(least, Math.min(most, asked == null ? usual : asked));
+    }
+
+    @GetMapping("/drawings/{id}/portrait.svg")
+    ResponseEntity<String> portrait(@PathVariable String id, Asked asked) {
         Cultivar plant = plant(id);
         return svg(
-                v,
+                asked,
                 plant,
-                PlantDrawing.stage(plant, PictureAddress.place(zone, sun, south), years(age), day(half), units(units)));
+                PlantDrawing.portrait(plant, asked.place(), PORTRAIT_YEARS, asked.shownMonth(), Detail.CARD));
+    }
+
+    @GetMapping("/drawings/{id}/stage.svg")
+    ResponseEntity<String> stage(@PathVariable String id, Asked asked) {
+        Cultivar plant = plant(id);
+        return svg(
+                asked, plant, PlantDrawing.stage(plant, asked.place(), asked.years(), asked.day(), asked.unitSystem()));
     }
 
     /** Seven of the plant set out at their spacing, as they stand that day, from the path. */
     @GetMapping("/drawings/{id}/group.svg")
-    ResponseEntity<String> group(
-            @PathVariable String id,
-            @RequestParam(defaultValue = "10") double age,
-            @RequestParam(defaultValue = "12") int half,
-            @RequestParam(defaultValue = "") String zone,
-            @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "metric") String units,
-            @RequestParam(defaultValue = "") String v) {
+    ResponseEntity<String> group(@PathVariable String id, Asked asked) {
         Cultivar plant = plant(id);
-        GrowingPlace place = PictureAddress.place(zone, sun, south);
-        return svg(
-                v,
-                plant,
-                PlantGroup.of(plant, place, years(age), day(half), units(units)).fromThePath());
+        return svg(asked, plant, together(plant, asked).fromThePath());
     }
 
     /** The same from above. */
     @GetMapping("/drawings/{id}/plan.svg")
-    ResponseEntity<String> plan(
-            @PathVariable String id,
-            @RequestParam(defaultValue = "10") double age,
-            @RequestParam(defaultValue = "12") int half,
-            @RequestParam(defaultValue = "") String zone,
-            @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "metric") String units,
-            @RequestParam(defaultValue = "") String v) {
+    ResponseEntity<String> plan(@PathVariable String id, Asked asked) {
         Cultivar plant = plant(id);
-        GrowingPlace place = PictureAddress.place(zone, sun, south);
-        return svg(
-                v,
-                plant,
-                PlantGroup.of(plant, place, years(age), day(half), units(units)).plan());
+        return svg(asked, plant, together(plant, asked).plan());
+    }
+
+    private static PlantGroup together(Cultivar plant, Asked asked) {
+        return PlantGroup.of(plant, asked.place(), asked.years(), asked.day(), asked.unitSystem());
     }
 
     /** The plant by itself in a frame of known size, to be set into a larger picture: see {@link PlantLook}. */
@@ -113,41 +115,20 @@ class DrawingController {
     ResponseEntity<String> look(
             @PathVariable String id,
             @RequestParam(defaultValue = "front") String view,
-            @RequestParam(defaultValue = "10") double age,
-            @RequestParam(defaultValue = "12") int half,
             @RequestParam(defaultValue = "0") int which,
-            @RequestParam(defaultValue = "") String zone,
-            @RequestParam(defaultValue = "") String sun,
-            @RequestParam(defaultValue = "false") boolean south,
-            @RequestParam(defaultValue = "") String v) {
+            Asked asked) {
         Cultivar plant = plant(id);
-        PlantLook look = PlantLook.of(
-                plant,
-                PictureAddress.place(zone, sun, south),
-                years(age),
-                day(half),
-                Math.max(0, Math.min(MOST_OF_A_KIND, which)));
-        return svg(v, plant, view.equals("above") ? look.above() : look.front());
-    }
-
-    private static double years(double age) {
-        return age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
-    }
-
-    private static int day(int half) {
-        return 8 + (int) Math.round(Math.max(0, Math.min(23, half)) * 365 / 24.0);
-    }
-
-    private static UnitSystem units(String units) {
-        return units.equals("us") ? UnitSystem.US : UnitSystem.METRIC;
+        int one = within(which, 0, 0, MOST_OF_A_KIND);
+        PlantLook look = PlantLook.of(plant, asked.place(), asked.years(), asked.day(), one);
+        return svg(asked, plant, view.equals("above") ? look.above() : look.front());
     }
 
     private Cultivar plant(String id) {
         return store.find(id).orElseThrow(() -> new NotFound("The catalogue has no plant with the id “%s”.", id));
     }
 
-    private static ResponseEntity<String> svg(String name, Cultivar plant, String picture) {
-        CacheControl kept = name.equals(PictureName.of(plant))
+    private static ResponseEntity<String> svg(Asked asked, Cultivar plant, String picture) {
+        CacheControl kept = PictureName.of(plant).equals(asked.v())
                 ? CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable()
                 : CacheControl.noCache().cachePrivate();
         return ResponseEntity.ok().contentType(SVG).cacheControl(kept).body(picture);

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.LineMessage;
@@ -110,10 +111,7 @@ class StationController {
 
     @GetMapping("/stations/{id}/record.csv")
     ResponseEntity<String> record(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"station.csv\"")
-                .body(stations.csv(id).orElseThrow(StationController::gone));
+        return Download.csv("station.csv", stations.csv(id).orElseThrow(StationController::gone));
     }
 
     @PostMapping("/stations/{id}/usual")

@@ -161,6 +161,7 @@ class DemoVisits {
         put(answers, "site.", site);
         visits.put(bed, checked(name, answers), ADVISOR);
         list.add(bed, planted);
+        visits.find(bed).ifPresent(visit -> plantings.plant(List.of(visit), ADVISORS_NAME));
         visits.finish(bed, true);
     }
 

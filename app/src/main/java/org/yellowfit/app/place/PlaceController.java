@@ -31,6 +31,7 @@ import org.yellowfit.app.visit.VisitField;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.JsonBody;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.FieldMessage;
@@ -270,10 +271,8 @@ class PlaceController {
                 field -> visit.answers().get(field).ifPresent(value -> at.put(field.name(), value)));
         collection.put("place", at);
         collection.put("features", DrawingStore.geoJson(visit));
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("application/geo+json"))
-                .header("Content-Disposition", "attachment; filename=\"place.geojson\"")
-                .body(json.writerWithDefaultPrettyPrinter().writeValueAsString(collection));
+        return Download.geoJson(
+                "place.geojson", json.writerWithDefaultPrettyPrinter().writeValueAsString(collection));
     }
 
     /** Goes on with one patch: its light, room and limit become the site's. */

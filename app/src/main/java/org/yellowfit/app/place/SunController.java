@@ -34,6 +34,7 @@ import org.yellowfit.app.visit.Section;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.LineMessage;
 import org.yellowfit.app.words.Sentences;
@@ -193,10 +194,8 @@ class SunController {
         double[] spot = drawing.map(each -> each.middleOfBed(0)).orElse(new double[] {0, 0});
         LightStudy study = drawing.map(each -> each.study(each.drawnIn()))
                 .orElse(new LightStudy(where, 0, first.getYear(), 10, 0, List.of()));
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"simulated-light-log.csv\"")
-                .body(LightLog.madeUp(study, spot[0], spot[1], first, LOG_DAYS, LOG_SEED));
+        return Download.csv(
+                "simulated-light-log.csv", LightLog.madeUp(study, spot[0], spot[1], first, LOG_DAYS, LOG_SEED));
     }
 
     private String show(Model model, Visit visit, List<LineProblem> problems, String fileName) {

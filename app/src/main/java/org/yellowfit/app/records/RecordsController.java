@@ -2,7 +2,6 @@ package org.yellowfit.app.records;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,12 +20,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.catalogue.ImportReport;
+import org.yellowfit.app.catalogue.SmallFile;
 import org.yellowfit.app.people.SignedIn;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.UnitSystem;
@@ -36,9 +35,6 @@ import org.yellowfit.core.plant.Cultivar;
 /** Records: by plant and by place, noted in the yard in a few seconds, in and out as a file. */
 @Controller
 class RecordsController {
-
-    private static final int LARGEST_FILE = 20 * 1024 * 1024;
-    private static final int PROBLEMS_SHOWN = 200;
 
     private final Records records;
     private final RecordPages pages;
@@ -120,10 +116,7 @@ class RecordsController {
 
     @GetMapping("/records/records.csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"records.csv\"")
-                .body(file.csv());
+        return Download.csv("records.csv", file.csv());
     }
 
     @PostMapping("/records/import")
@@ -133,20 +126,7 @@ class RecordsController {
             @AuthenticationPrincipal SignedIn me,
             RedirectAttributes flash)
             throws IOException {
-        if (sent == null || sent.isEmpty() || sent.getSize() > LARGEST_FILE) {
-            boolean none = sent == null || sent.isEmpty();
-            flash.addFlashAttribute("problem", Sentences.say(none ? "yard.no-file" : "told.list-too-large"));
-            return "redirect:/records";
-        }
-        ImportReport report =
-                file.read(new String(sent.getBytes(), StandardCharsets.UTF_8), false, keepGood, me.displayName());
-        flash.addFlashAttribute(
-                report.stored() ? "taken" : "problem",
-                Sentences.say(
-                        report.stored() ? "yard.taken" : "yard.refused",
-                        Fact.of("counted.rows", report.stored() ? report.changed() : report.rejected())));
-        flash.addFlashAttribute(
-                "lines", report.problems().stream().limit(PROBLEMS_SHOWN).toList());
+        SmallFile.bringIn(sent, flash, text -> file.read(text, false, keepGood, me.displayName()));
         return "redirect:/records";
     }
 

@@ -17,6 +17,7 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.WatchLists;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.words.LineMessage;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.Fact;
@@ -74,10 +75,7 @@ class WatchListController {
 
     @GetMapping("/settings/watch-list.csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"watch-list.csv\"")
-                .body(store.watchList().csv());
+        return Download.csv("watch-list.csv", store.watchList().csv());
     }
 
     private String replaced(String csv, Model model, HttpServletResponse response, RedirectAttributes flash) {

@@ -2,7 +2,6 @@ package org.yellowfit.app.stock;
 
 import java.io.IOException;
 import java.math.BigDecimal;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,12 +17,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.yellowfit.app.catalogue.CatalogueStore;
-import org.yellowfit.app.catalogue.ImportReport;
+import org.yellowfit.app.catalogue.SmallFile;
 import org.yellowfit.app.shop.ShopPrices;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
-import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.InputReader;
 import org.yellowfit.core.measure.Problem;
 import org.yellowfit.core.measure.Refused;
@@ -32,9 +31,6 @@ import org.yellowfit.core.measure.Words;
 /** The yard: its counts by file, and pot by pot on a plant's page. */
 @Controller
 class StockController {
-
-    private static final int LARGEST_FILE = 20 * 1024 * 1024;
-    private static final int PROBLEMS_SHOWN = 200;
 
     private final Stock stock;
     private final StockFile file;
@@ -76,10 +72,7 @@ class StockController {
 
     @GetMapping("/yard/stock.csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"stock.csv\"")
-                .body(file.csv());
+        return Download.csv("stock.csv", file.csv());
     }
 
     @PostMapping("/yard/import")
@@ -88,19 +81,7 @@ class StockController {
             @RequestParam(defaultValue = "false") boolean keepGood,
             RedirectAttributes flash)
             throws IOException {
-        if (sent == null || sent.isEmpty() || sent.getSize() > LARGEST_FILE) {
-            boolean none = sent == null || sent.isEmpty();
-            flash.addFlashAttribute("problem", Sentences.say(none ? "yard.no-file" : "told.list-too-large"));
-            return "redirect:/yard";
-        }
-        ImportReport report = file.read(new String(sent.getBytes(), StandardCharsets.UTF_8), false, keepGood);
-        flash.addFlashAttribute(
-                report.stored() ? "taken" : "problem",
-                Sentences.say(
-                        report.stored() ? "yard.taken" : "yard.refused",
-                        Fact.of("counted.rows", report.stored() ? report.changed() : report.rejected())));
-        flash.addFlashAttribute(
-                "lines", report.problems().stream().limit(PROBLEMS_SHOWN).toList());
+        SmallFile.bringIn(sent, flash, text -> file.read(text, false, keepGood));
         return "redirect:/yard";
     }
 

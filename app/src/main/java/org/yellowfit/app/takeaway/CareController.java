@@ -19,6 +19,7 @@ import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.SiteFields;
 
@@ -84,10 +85,8 @@ class CareController {
     @GetMapping("/visits/{id}/calendar.ics")
     ResponseEntity<byte[]> file(@PathVariable UUID id) {
         Visit visit = visits.open(id);
-        return ResponseEntity.ok()
-                .header("Content-Type", CalendarFile.MEDIA_TYPE)
-                .header("Content-Disposition", "attachment; filename=\"care.ics\"")
-                .body(CalendarFile.write(plans.of(visit, list.of(id)).calendar(), visit.place(), visit.units()));
+        return Download.calendar(
+                "care.ics", CalendarFile.write(plans.of(visit, list.of(id)).calendar(), visit.place(), visit.units()));
     }
 
     private String page(Visit visit, Model model) {

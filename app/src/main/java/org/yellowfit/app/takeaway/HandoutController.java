@@ -19,6 +19,7 @@ import org.yellowfit.app.outbox.Outbox;
 import org.yellowfit.app.people.SignedIn;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
@@ -167,8 +168,6 @@ class HandoutController {
     /** All that is kept of a visit, for the customer who asks for it. */
     @GetMapping("/visits/{id}/kept.json")
     ResponseEntity<Map<String, Object>> kept(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .header("Content-Disposition", "attachment; filename=\"visit.json\"")
-                .body(visits.open(id).kept());
+        return Download.json("visit.json", visits.open(id).kept());
     }
 }

@@ -18,6 +18,7 @@ import org.yellowfit.app.records.LossChoices;
 import org.yellowfit.app.shop.CurrentShop;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.measure.InvalidInput;
@@ -173,10 +174,9 @@ class LinkController {
     ResponseEntity<byte[]> calendar(@PathVariable String word) {
         return opened(word, opened -> {
                     Visit visit = visits.open(opened.visitId());
-                    return ResponseEntity.ok()
-                            .header("Content-Type", CalendarFile.MEDIA_TYPE)
-                            .header("Content-Disposition", "attachment; filename=\"care.ics\"")
-                            .body(CalendarFile.write(
+                    return Download.calendar(
+                            "care.ics",
+                            CalendarFile.write(
                                     plans.of(visit, list.of(visit.id())).calendar(), visit.place(), visit.units()));
                 })
                 .orElseGet(() -> ResponseEntity.notFound().build());

@@ -25,6 +25,7 @@ import org.yellowfit.app.visit.Edit;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.web.NotFound;
 import org.yellowfit.app.words.Refusals;
 import org.yellowfit.app.words.Sentences;
@@ -180,10 +181,7 @@ class ListController {
     @GetMapping("/visits/{id}/list.csv")
     ResponseEntity<String> csv(@PathVariable UUID id) {
         visits.open(id);
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"list.csv\"")
-                .body(ListFile.csv(list.of(id)));
+        return Download.csv("list.csv", ListFile.csv(list.of(id)));
     }
 
     @PostMapping("/visits/{id}/list/back")

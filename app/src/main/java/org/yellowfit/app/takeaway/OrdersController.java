@@ -19,6 +19,7 @@ import org.yellowfit.app.stock.StockRow;
 import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
+import org.yellowfit.app.web.Download;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.plant.Cultivar;
 
@@ -81,10 +82,7 @@ class OrdersController {
                                 String.valueOf(row.toOrder()),
                                 String.valueOf(row.sold())))
                         .toList());
-        return ResponseEntity.ok()
-                .header("Content-Type", "text/csv; charset=UTF-8")
-                .header("Content-Disposition", "attachment; filename=\"orders.csv\"")
-                .body(csv);
+        return Download.csv("orders.csv", csv);
     }
 
     /** Asked for by a list that is neither sold nor finished. */
