@@ -25,8 +25,8 @@ import org.yellowfit.app.records.LossChoices;
 import org.yellowfit.app.records.PlantingNotes;
 import org.yellowfit.app.records.RecordRow;
 import org.yellowfit.app.records.Records;
+import org.yellowfit.app.takeaway.PlantLine;
 import org.yellowfit.app.takeaway.PlantList;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
@@ -107,7 +107,7 @@ class AfterwardsController {
         LocalDate planted = visit.plantedOn();
         Map<String, String> problems = new LinkedHashMap<>();
         List<RecordRow> rows = new ArrayList<>();
-        for (Line line : list.of(id)) {
+        for (PlantLine line : list.of(id)) {
             String at = line.plant().id() + ".";
             if (isBlank(typed, at)) {
                 continue;
@@ -185,7 +185,7 @@ class AfterwardsController {
         return "afterwards/afterwards";
     }
 
-    private Row row(Line line, Visit visit, List<Records.Kept> all, double years) {
+    private Row row(PlantLine line, Visit visit, List<Records.Kept> all, double years) {
         String place = records.nameOf(visit);
         UnitSystem units = visit.units();
         PlantGrowth growth = Spending.growth(line.plant(), line.pot());

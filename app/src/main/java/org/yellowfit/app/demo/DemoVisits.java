@@ -136,7 +136,7 @@ class DemoVisits {
         bed(
                 "North row, our own",
                 "zone=6b sunHours=6 sunBias=even texture=clay+loam drainage=slow ph=6.4"
-                        + " moisture=3 depthM=1.6 lengthM=9 deer=some plantingDate=2022-04-15",
+                        + " moisture=3 depthM=2.4 lengthM=9 deer=some plantingDate=2022-04-15",
                 List.of(
                         "spiraea-ember-shovel",
                         "physocarpus-coal-hatch",
@@ -146,7 +146,7 @@ class DemoVisits {
         bed(
                 "Dune bed, our own",
                 "zone=6b sunHours=8 sunBias=even texture=loamy+sand drainage=fast ph=6"
-                        + " moisture=2 depthM=2 lengthM=7 exposure=wind|salt plantingDate=2022-04-15",
+                        + " moisture=2 depthM=2.8 lengthM=7 exposure=wind|salt plantingDate=2022-04-15",
                 List.of(
                         "juniperus-mooring-post",
                         "picea-bread-peel",

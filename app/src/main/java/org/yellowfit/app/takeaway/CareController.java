@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.yellowfit.app.people.SignedIn;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.visit.VisitForm;
@@ -90,7 +89,7 @@ class CareController {
     }
 
     private String page(Visit visit, Model model) {
-        List<Line> lines = list.of(visit.id());
+        List<PlantLine> lines = list.of(visit.id());
         model.addAttribute("visit", visit);
         model.addAttribute("care", lines.isEmpty() ? null : pages.of(visit, lines));
         return "takeaway/calendar";

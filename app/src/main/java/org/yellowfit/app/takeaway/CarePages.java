@@ -13,7 +13,6 @@ import org.springframework.stereotype.Component;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.drawing.CareBand;
 import org.yellowfit.app.drawing.CutPicture;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
@@ -76,7 +75,7 @@ class CarePages {
     /** What a calendar hangs on; prices and the yard do not move it. */
     private record CareKey(UUID visit, long version, List<String> lines, long catalogue, LocalDate today) {}
 
-    Page of(Visit visit, List<Line> lines) {
+    Page of(Visit visit, List<PlantLine> lines) {
         CareKey key = new CareKey(
                 visit.id(),
                 visit.version(),
@@ -86,7 +85,7 @@ class CarePages {
         return fragments.once(key, () -> made(visit, lines));
     }
 
-    private Page made(Visit visit, List<Line> lines) {
+    private Page made(Visit visit, List<PlantLine> lines) {
         CarePlans.Plan plan = plans.of(visit, lines);
         CareCalendar calendar = plan.calendar();
         UnitSystem units = visit.units();
@@ -189,11 +188,11 @@ class CarePages {
                 .sum();
     }
 
-    private static List<PlantHours> byPlant(CareCalendar calendar, List<Line> lines, UnitSystem units) {
+    private static List<PlantHours> byPlant(CareCalendar calendar, List<PlantLine> lines, UnitSystem units) {
         Map<String, Double> minutes = calendar.minutesByPlant();
         double all = minutes.values().stream().mapToDouble(each -> each).sum();
         return lines.stream()
-                .map(Line::plant)
+                .map(PlantLine::plant)
                 .filter(plant -> minutes.containsKey(plant.id()))
                 .sorted(Comparator.comparingDouble(plant -> -minutes.get(plant.id())))
                 .map(plant -> new PlantHours(

@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.climate.Station;
 import org.yellowfit.app.climate.Stations;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
@@ -42,7 +41,7 @@ class CarePlans {
         this.stations = stations;
     }
 
-    Plan of(Visit visit, List<Line> lines) {
+    Plan of(Visit visit, List<PlantLine> lines) {
         CarePlace place = place(visit);
         Optional<LocalDate> told = visit.answers().get(VisitFields.site(SiteFields.PLANTING_DATE));
         LocalDate planting = told.orElseGet(() -> usualPlanting(place));
@@ -78,11 +77,11 @@ class CarePlans {
         return today.plusDays(wait);
     }
 
-    private static List<ToCareFor> toCareFor(Visit visit, List<Line> lines) {
+    private static List<ToCareFor> toCareFor(Visit visit, List<PlantLine> lines) {
         boolean clipped = visit.wants().jobs().stream()
                 .anyMatch(job -> job.kind() == JobKind.HEDGE && job.get(JobFields.CLIPPED, false));
         List<ToCareFor> plants = new ArrayList<>();
-        for (Line line : lines) {
+        for (PlantLine line : lines) {
             boolean hedge = clipped
                     && line.plant()
                             .get(Traits.USES)

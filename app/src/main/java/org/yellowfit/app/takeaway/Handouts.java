@@ -18,7 +18,6 @@ import org.yellowfit.app.drawing.YearStrip;
 import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.app.shop.LightWords;
 import org.yellowfit.app.shop.Shop;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
@@ -148,7 +147,7 @@ class Handouts {
 
     /** Empty where the list is. */
     Optional<Handout> of(Visit visit, Pictures pictures) {
-        List<Line> lines = list.of(visit.id());
+        List<PlantLine> lines = list.of(visit.id());
         if (lines.isEmpty()) {
             return Optional.empty();
         }
@@ -160,7 +159,7 @@ class Handouts {
         return Optional.of(handout.with(plans.plans(visit)));
     }
 
-    private HandoutKey key(Visit visit, List<Line> lines) {
+    private HandoutKey key(Visit visit, List<PlantLine> lines) {
         return new HandoutKey(
                 visit.id(),
                 visit.version(),
@@ -169,7 +168,7 @@ class Handouts {
                 LocalDate.now());
     }
 
-    private Handout made(Visit visit, List<Line> lines, Pictures pictures) {
+    private Handout made(Visit visit, List<PlantLine> lines, Pictures pictures) {
         Question question = visit.question();
         List<Candidate> judged = new Fit(store.catalogue(question.policy()))
                 .rank(
@@ -198,13 +197,13 @@ class Handouts {
                 calendar,
                 firstYear(calendar.months()),
                 Sentences.each(
-                        Cautions.of(lines.stream().map(Line::plant).toList(), store.watchList()), visit.units()));
+                        Cautions.of(lines.stream().map(PlantLine::plant).toList(), store.watchList()), visit.units()));
     }
 
     /** The planting as it will stand in five years, in the month it shows most. */
-    private String scene(Visit visit, List<Line> lines, GrowingPlace place) {
+    private String scene(Visit visit, List<PlantLine> lines, GrowingPlace place) {
         SiteConditions site = visit.question().site();
-        double ground = lines.stream().mapToDouble(Line::groundM2).sum();
+        double ground = lines.stream().mapToDouble(PlantLine::groundM2).sum();
         double area = site.room().areaM2() == null || site.room().areaM2() <= 0
                 ? ground
                 : site.room().areaM2();
@@ -228,7 +227,7 @@ class Handouts {
 
     private static String scene(
             List<BedScene.Kind> kinds,
-            List<Line> lines,
+            List<PlantLine> lines,
             GrowingPlace place,
             double area,
             Double depth,
@@ -236,7 +235,7 @@ class Handouts {
             UnitSystem units) {
         int month = PlantDrawing.bestMonth(
                 lines.stream()
-                        .max(Comparator.comparingDouble(Line::groundM2))
+                        .max(Comparator.comparingDouble(PlantLine::groundM2))
                         .orElseThrow()
                         .plant(),
                 place);
@@ -270,7 +269,7 @@ class Handouts {
     }
 
     private Entry entry(
-            Line line,
+            PlantLine line,
             List<Candidate> judged,
             List<CriterionName> rows,
             Question question,
@@ -316,7 +315,7 @@ class Handouts {
                 () -> PlantDrawing.portrait(plant, place, years, PlantDrawing.bestMonth(plant, place), Detail.CARD));
     }
 
-    private static String pots(Line line) {
+    private static String pots(PlantLine line) {
         return line.byPot().size() <= 1
                 ? line.pot()
                 : String.join(
@@ -352,8 +351,10 @@ class Handouts {
         return ifs;
     }
 
-    private String total(List<Line> lines) {
-        return shop.money(
-                lines.stream().map(Line::total).flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add));
+    private String total(List<PlantLine> lines) {
+        return shop.money(lines.stream()
+                .map(PlantLine::total)
+                .flatMap(Optional::stream)
+                .reduce(BigDecimal.ZERO, BigDecimal::add));
     }
 }

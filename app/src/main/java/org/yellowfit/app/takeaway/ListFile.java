@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.app.catalogue.OpenTable;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.PotPrice;
 
@@ -16,7 +15,7 @@ final class ListFile {
 
     private ListFile() {}
 
-    static String csv(List<Line> lines) {
+    static String csv(List<PlantLine> lines) {
         return OpenTable.csv(
                 COLUMNS,
                 lines.stream()
@@ -25,7 +24,7 @@ final class ListFile {
                         .toList());
     }
 
-    private static List<String> row(Line line, String pot, int count) {
+    private static List<String> row(PlantLine line, String pot, int count) {
         Optional<BigDecimal> price = line.pots().stream()
                 .filter(each -> each.pot().equals(pot))
                 .map(PotPrice::price)

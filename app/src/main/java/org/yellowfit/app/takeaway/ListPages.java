@@ -11,7 +11,6 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.GrowingPlaces;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.words.Sentences;
@@ -94,7 +93,7 @@ class ListPages {
     }
 
     String page(Visit visit, Model model) {
-        List<Line> lines = list.of(visit.id());
+        List<PlantLine> lines = list.of(visit.id());
         Map<String, Integer> planted = bed.planted(visit.id());
         boolean kept = stock.isKept();
         Optional<Stock.Sale> sale = stock.sale(visit.id());
@@ -132,7 +131,7 @@ class ListPages {
     }
 
     private Row row(
-            Line line,
+            PlantLine line,
             Visit visit,
             GrowingPlace place,
             Map<String, Integer> planted,
@@ -170,7 +169,7 @@ class ListPages {
                 standIn);
     }
 
-    private List<PotChoice> pots(Line line, boolean yardKept) {
+    private List<PotChoice> pots(PlantLine line, boolean yardKept) {
         return line.pots().stream()
                 .map(pot -> new PotChoice(
                         pot.pot(),
@@ -184,7 +183,7 @@ class ListPages {
                 .toList();
     }
 
-    private static String yard(Line line) {
+    private static String yard(PlantLine line) {
         int missing = line.missing();
         if (missing == 0) {
             return Sentences.say("list.all-there");
@@ -197,7 +196,7 @@ class ListPages {
     }
 
     /** D7: what the larger ones change, while it lasts. */
-    private static String mixed(Line line, UnitSystem units) {
+    private static String mixed(PlantLine line, UnitSystem units) {
         if (line.larger().isEmpty()) {
             return "";
         }
@@ -215,12 +214,12 @@ class ListPages {
     }
 
     /** Said where the list has more or fewer of a plant than stand in the bed. */
-    private static String inBed(Line line, Map<String, Integer> planted) {
+    private static String inBed(PlantLine line, Map<String, Integer> planted) {
         int there = planted.getOrDefault(line.plant().id(), 0);
         return planted.isEmpty() || there == line.count().plants() ? "" : Sentences.say("list.in-bed", there);
     }
 
-    private SchoolCount told(Line line, Count count, UnitSystem units) {
+    private SchoolCount told(PlantLine line, Count count, UnitSystem units) {
         String closes = count.yearClosed().isPresent()
                 ? Sentences.say("list.closes", String.valueOf(count.yearClosed().getAsInt()))
                 : Sentences.say("list.does-not-close");
@@ -231,7 +230,7 @@ class ListPages {
                 line.totalOf(count).map(shop::money).orElse(Sentences.say("not-priced")));
     }
 
-    private static String amount(Line line, UnitSystem units) {
+    private static String amount(PlantLine line, UnitSystem units) {
         return switch (line.fill()) {
             case "AREA" -> Numbers.rounded(units == UnitSystem.US ? line.amount() / SQUARE_FOOT_M2 : line.amount(), 2);
             case "ROW" ->

@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.yellowfit.app.shop.Shop;
 import org.yellowfit.app.shop.ShopPrices;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.VisitFields;
 import org.yellowfit.app.words.Sentences;
@@ -70,7 +69,7 @@ class ListSums {
         this.prices = prices;
     }
 
-    Sums of(Visit visit, List<Line> lines) {
+    Sums of(Visit visit, List<PlantLine> lines) {
         Map<String, BigDecimal> asked = prices.all();
         List<Material> needed = materials(visit, lines);
         Map<MaterialKind, Double> left = leftOver(visit);
@@ -81,7 +80,7 @@ class ListSums {
         Optional<BigDecimal> hours = Optional.ofNullable(asked.get(ShopPrices.HOUR))
                 .map(hour ->
                         hour.multiply(BigDecimal.valueOf(minutes / MINUTES)).setScale(2, RoundingMode.HALF_UP));
-        BigDecimal plants = sum(lines.stream().map(Line::total).toList());
+        BigDecimal plants = sum(lines.stream().map(PlantLine::total).toList());
         BigDecimal materials =
                 sum(needed.stream().map(each -> cost(each, asked)).toList());
         BigDecimal all = plants.add(materials).add(planted ? hours.orElse(BigDecimal.ZERO) : BigDecimal.ZERO);
@@ -104,14 +103,14 @@ class ListSums {
         return costs.stream().flatMap(Optional::stream).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
-    static List<Material> materials(Visit visit, List<Line> lines) {
+    static List<Material> materials(Visit visit, List<PlantLine> lines) {
         SiteConditions site = visit.question().site();
         List<Materials.Planted> plants = lines.stream()
                 .flatMap(line -> line.byPot().entrySet().stream()
                         .map(each -> new Materials.Planted(line.plant(), each.getValue(), each.getKey())))
                 .toList();
         boolean pot = site.soil().isContainer();
-        double ground = lines.stream().mapToDouble(Line::groundM2).sum();
+        double ground = lines.stream().mapToDouble(PlantLine::groundM2).sum();
         Double known = site.room().areaM2();
         double area = known == null || known <= 0 ? ground : Math.min(known, ground);
         double litres = pot && site.room().containerL() != null ? site.room().containerL() : 0;
@@ -161,7 +160,7 @@ class ListSums {
                 .min(BigDecimal::compareTo);
     }
 
-    private static double minutes(List<Line> lines) {
+    private static double minutes(List<PlantLine> lines) {
         return lines.stream()
                 .mapToDouble(line -> line.byPot().entrySet().stream()
                         .mapToDouble(each -> each.getValue()
@@ -172,20 +171,20 @@ class ListSums {
     }
 
     /** Empty where no plant comes in two sizes. */
-    private List<Way> ways(List<Line> lines) {
-        List<Line> priced =
+    private List<Way> ways(List<PlantLine> lines) {
+        List<PlantLine> priced =
                 lines.stream().filter(line -> !line.pots().isEmpty()).toList();
         if (priced.stream().allMatch(line -> line.pots().size() < 2)) {
             return List.of();
         }
-        double ground = priced.stream().mapToDouble(Line::groundM2).sum();
+        double ground = priced.stream().mapToDouble(PlantLine::groundM2).sum();
         List<Way> ways = new ArrayList<>();
         ways.add(way("list.way-large", priced, ground, true));
         ways.add(way("list.way-small", priced, ground, false));
         return ways;
     }
 
-    private Way way(String name, List<Line> lines, double ground, boolean large) {
+    private Way way(String name, List<PlantLine> lines, double ground, boolean large) {
         Spending spending = Spending.of(
                 lines.stream()
                         .map(line -> {

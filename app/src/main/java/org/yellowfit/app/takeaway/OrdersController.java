@@ -16,7 +16,6 @@ import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.catalogue.OpenTable;
 import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.visit.Visits;
 import org.yellowfit.app.web.Download;
@@ -93,7 +92,7 @@ class OrdersController {
             if (visit.finished() || stock.sale(visit.id()).isPresent()) {
                 continue;
             }
-            for (Line line : list.of(visit.id())) {
+            for (PlantLine line : list.of(visit.id())) {
                 line.byPot().forEach((pot, count) -> {
                     List<String> key = List.of(line.plant().id(), pot);
                     asked.merge(key, count, Integer::sum);

@@ -31,76 +31,6 @@ import org.yellowfit.core.takeoff.Spacing;
 @Service
 public class PlantList {
 
-    /**
-     * One line, worked out.
-     *
-     * @param count    by the school chosen; {@code mature} and {@code quick} are both schools, to be shown side by side
-     * @param unit     price of one plant in the pot chosen; empty when it is not priced
-     * @param larger   the pot some of them come in; empty when all come in one
-     * @param shelves  what the yard has of it
-     */
-    public record Line(
-            long id,
-            long version,
-            Cultivar plant,
-            Count count,
-            Count mature,
-            Count quick,
-            List<PotPrice> pots,
-            String pot,
-            Optional<BigDecimal> unit,
-            Optional<PotPrice> larger,
-            int largerCount,
-            List<StockRow> shelves,
-            String fill,
-            double amount,
-            boolean endsClear,
-            int closeBy) {
-
-        public Optional<BigDecimal> total() {
-            return totalOf(count);
-        }
-
-        public Optional<BigDecimal> totalOf(Count other) {
-            int large = Math.min(largerCount, other.plants());
-            BigDecimal more = larger.map(pot -> pot.price().multiply(BigDecimal.valueOf(large)))
-                    .orElse(BigDecimal.ZERO);
-            return unit.map(price ->
-                    price.multiply(BigDecimal.valueOf(other.plants() - large)).add(more));
-        }
-
-        /** So many in each pot. */
-        public Map<String, Integer> byPot() {
-            Map<String, Integer> byPot = new LinkedHashMap<>();
-            int large = larger.isPresent() ? Math.min(largerCount, count.plants()) : 0;
-            if (count.plants() > large) {
-                byPot.put(pot, count.plants() - large);
-            }
-            larger.filter(any -> large > 0).ifPresent(other -> byPot.merge(other.pot(), large, Integer::sum));
-            return byPot;
-        }
-
-        /** How many of a pot the yard has. */
-        public int inStock(String ofPot) {
-            return shelves.stream()
-                    .filter(row -> row.pot().equals(ofPot))
-                    .mapToInt(StockRow::inStock)
-                    .sum();
-        }
-
-        /** Plants the list asks for beyond what is there. */
-        public int missing() {
-            return byPot().entrySet().stream()
-                    .mapToInt(each -> Math.max(0, each.getValue() - inStock(each.getKey())))
-                    .sum();
-        }
-
-        /** What of the ground it takes, m². */
-        public double groundM2() {
-            return count.plants() * Spacing.groundM2(count.onCentreM());
-        }
-    }
-
     private final ListLineRepository lines;
     private final CatalogueStore store;
     private final Visits visits;
@@ -115,7 +45,7 @@ public class PlantList {
 
     /** Lines whose plant is no longer in the catalogue are left out. */
     @Transactional(readOnly = true)
-    public List<Line> of(UUID visitId) {
+    public List<PlantLine> of(UUID visitId) {
         List<ListLine> kept = lines.findByVisitIdOrderByPosition(visitId);
         Map<String, List<StockRow>> yard =
                 stock.of(kept.stream().map(ListLine::cultivarId).toList());
@@ -367,7 +297,7 @@ public class PlantList {
 
     record Removed(String cultivarId, int position, Content content) {}
 
-    private static Line worked(ListLine line, Cultivar plant, List<StockRow> shelves) {
+    private static PlantLine worked(ListLine line, Cultivar plant, List<StockRow> shelves) {
         Content content = line.content();
         Count mature = Spacing.count(plant, content.ground(), School.MATURE, content.closeBy());
         Count quick = Spacing.count(plant, content.ground(), School.QUICK_COVER, content.closeBy());
@@ -376,7 +306,7 @@ public class PlantList {
                 .filter(pot -> pot.pot().equals(content.pot()))
                 .map(PotPrice::price)
                 .findFirst();
-        return new Line(
+        return new PlantLine(
                 line.id(),
                 line.version(),
                 plant,

@@ -40,7 +40,7 @@ class SeenByCustomer {
     @Transactional
     public Map<String, String> note(HandoutLinks.Opened link, Visit visit, Map<String, String> typed) {
         Map<String, String> told = new LinkedHashMap<>();
-        Optional<PlantList.Line> line = list.of(visit.id()).stream()
+        Optional<PlantLine> line = list.of(visit.id()).stream()
                 .filter(each -> each.plant().id().equals(typed.get("plant")))
                 .findFirst();
         if (line.isEmpty()) {

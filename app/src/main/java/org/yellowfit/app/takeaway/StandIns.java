@@ -9,7 +9,6 @@ import org.springframework.stereotype.Component;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.app.stock.Stock;
 import org.yellowfit.app.stock.StockRow;
-import org.yellowfit.app.takeaway.PlantList.Line;
 import org.yellowfit.app.visit.Visit;
 import org.yellowfit.app.web.Fragments;
 import org.yellowfit.app.words.Sentences;
@@ -59,7 +58,7 @@ class StandIns {
     }
 
     /** By the lines' ids; the yard is asked once for all of them. */
-    Map<Long, StandIn> of(List<Line> shortOf, List<Line> all, Visit visit) {
+    Map<Long, StandIn> of(List<PlantLine> shortOf, List<PlantLine> all, Visit visit) {
         if (shortOf.isEmpty()) {
             return Map.of();
         }
@@ -67,7 +66,7 @@ class StandIns {
         long edition = store.edition();
         Catalogue catalogue = store.catalogue(question.policy());
         Map<Long, List<Substitutes.Offer>> likest = new LinkedHashMap<>();
-        for (Line line : shortOf) {
+        for (PlantLine line : shortOf) {
             likest.put(
                     line.id(),
                     fragments.once(
@@ -80,7 +79,7 @@ class StandIns {
                 .distinct()
                 .toList());
         Map<Long, StandIn> chosen = new LinkedHashMap<>();
-        for (Line line : shortOf) {
+        for (PlantLine line : shortOf) {
             chosen(line, all, likest.get(line.id()), yard, question, edition, visit)
                     .ifPresent(standIn -> chosen.put(line.id(), standIn));
         }
@@ -88,15 +87,15 @@ class StandIns {
     }
 
     private Optional<StandIn> chosen(
-            Line line,
-            List<Line> all,
+            PlantLine line,
+            List<PlantLine> all,
             List<Substitutes.Offer> likest,
             Map<String, List<StockRow>> yard,
             Question question,
             long edition,
             Visit visit) {
         List<Cultivar> company = all.stream()
-                .map(Line::plant)
+                .map(PlantLine::plant)
                 .filter(plant -> !plant.id().equals(line.plant().id()))
                 .toList();
         List<List<StockRow>> there = likest.stream()

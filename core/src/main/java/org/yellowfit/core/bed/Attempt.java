@@ -35,9 +35,6 @@ final class Attempt {
     private static final double ROW_FARTHEST = 0.85;
     private static final double ROW_NEAREST = 0.15;
 
-    private static final int LINES_TRIED = 40;
-    private static final double ALONG_M = 0.02;
-
     private final BedGround ground;
     private final List<Lot> lots;
     private final Clearance clearance;
@@ -160,7 +157,7 @@ final class Attempt {
                     continue;
                 }
                 double half = frontage.length() / 2;
-                double of = -3 * outOf(lot, spots.share[i]) - Math.abs(along - PAIRS_AT * half) / half;
+                double of = -3 * lot.outOf(spots.share[i]) - Math.abs(along - PAIRS_AT * half) / half;
                 if (of > bestOf && isOpen(lot, mirror(i))) {
                     best = i;
                     bestOf = of;
@@ -197,76 +194,21 @@ final class Attempt {
         }
     }
 
-    /**
-     * Exactly even, on the line that takes most of them; of several the one nearest to the depth where it should
-     * stand.
-     */
+    /** Exactly even, on the line that takes most of them. */
     private void row(Lot lot, double depth) {
-        Line best = null;
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        double from = Double.POSITIVE_INFINITY;
-        double to = Double.NEGATIVE_INFINITY;
-        for (double[] corner : ground.outline()) {
-            double across = frontage.across(corner[0], corner[1]);
-            double along = frontage.along(corner[0], corner[1]);
-            least = Math.min(least, across);
-            most = Math.max(most, across);
-            from = Math.min(from, along);
-            to = Math.max(to, along);
-        }
-        for (int k = 0; k <= LINES_TRIED; k++) {
-            Line line = longest(lot, least + (most - least) * k / LINES_TRIED, from, to, depth);
-            if (line != null && (best == null || line.isBetterThan(best))) {
-                best = line;
-            }
-        }
-        int planted = best == null ? 0 : Math.min(lot.count, best.takes);
+        RowLine line = RowLine.best(lot, depth, ground, frontage, at -> isOpen(lot, at))
+                .orElse(null);
+        int planted = line == null ? 0 : Math.min(lot.count, line.takes());
         left[lot.number] = lot.count - planted;
         if (planted == 0) {
             return;
         }
-        double start = best.from + (best.length - (planted - 1) * lot.spacing) / 2;
+        double start = line.from() + (line.length() - (planted - 1) * lot.spacing) / 2;
         groups++;
         for (int k = 0; k < planted; k++) {
-            double[] at = frontage.at(start + k * lot.spacing, best.across);
+            double[] at = frontage.at(start + k * lot.spacing, line.across());
             put(lot, at[0], at[1], groups);
         }
-    }
-
-    /** A straight run on which a row may stand. */
-    private record Line(double across, double from, double length, int takes, double out, double off) {
-        boolean isBetterThan(Line other) {
-            if (takes != other.takes) {
-                return takes > other.takes;
-            }
-            return out != other.out ? out < other.out : off < other.off;
-        }
-    }
-
-    private Line longest(Lot lot, double across, double from, double to, double depth) {
-        double bestFrom = 0;
-        double bestLength = -1;
-        double start = Double.NaN;
-        for (double along = from; along <= to + ALONG_M / 2; along += ALONG_M) {
-            boolean open = along <= to && isOpen(lot, frontage.at(along, across));
-            if (open) {
-                start = Double.isNaN(start) ? along : start;
-                if (along - start > bestLength) {
-                    bestFrom = start;
-                    bestLength = along - start;
-                }
-            } else {
-                start = Double.NaN;
-            }
-        }
-        if (bestLength < 0) {
-            return null;
-        }
-        int takes = (int) Math.min(lot.count, Math.floor(bestLength / lot.spacing + 1e-6) + 1);
-        double[] middle = frontage.at(bestFrom + bestLength / 2, across);
-        double share = frontage.share(middle[0], middle[1]);
-        return new Line(across, bestFrom, bestLength, takes, outOf(lot, share), Math.abs(share - depth));
     }
 
     // Drifts and single plants
@@ -318,7 +260,7 @@ final class Attempt {
         double half = Math.max(0.1, frontage.length() / 2);
         double[] of = new double[spots.size()];
         for (int i = 0; i < of.length; i++) {
-            double outside = outOf(lot, spots.share[i]);
+            double outside = lot.outOf(spots.share[i]);
             // Repeated through the bed rather than in one place; close to what stands, so that no holes are left.
             of[i] = free[lot.number][i] && outside <= out
                     ? -2.5 * outside
@@ -359,7 +301,7 @@ final class Attempt {
         for (int i = 0; i < far.length; i++) {
             double along = (spots.along[i] - spots.along[seed]) / longer;
             far[i] = Math.hypot(along, spots.across[i] - spots.across[seed]) + need * LOOSE * chance.nextDouble();
-            open[i] &= outOf(lot, spots.share[i]) <= out;
+            open[i] &= lot.outOf(spots.share[i]) <= out;
         }
         List<Integer> members = new ArrayList<>();
         for (int next = seed; next >= 0 && members.size() < size; next = nearest(far, open, beside)) {
@@ -413,10 +355,6 @@ final class Attempt {
             }
         }
         return true;
-    }
-
-    private static double outOf(Lot lot, double share) {
-        return Math.max(0, Math.max(lot.front - share, share - lot.back));
     }
 
     /** Tall behind short (G1): nothing of a taller layer right before one of a shorter, or behind one of a taller. */

@@ -76,6 +76,11 @@ final class Lot {
         return apart;
     }
 
+    /** How far out of its layer a depth is, 0–1; 0 within. */
+    double outOf(double share) {
+        return Math.max(0, Math.max(front - share, share - back));
+    }
+
     /** Of half this width walls and paths are kept clear, m. */
     double width() {
         return Math.max(spread10, mature ? spreadThen : 0);
