@@ -27,7 +27,7 @@ class DemoPlantings {
             "North row, our own",
             "viburnum-clove-jar:1 physocarpus-coal-hatch:1 spiraea-ember-shovel:2 weigela-inkstand:2 hosta-mixing-bowl:3",
             "Dune bed, our own",
-            "picea-bread-peel:1 juniperus-mooring-post:1 panicum-smelter:3 perovskia-rain-gauge:2 nepeta-long-splice:3",
+            "juniperus-mooring-post:1 panicum-smelter:3 perovskia-rain-gauge:2 nepeta-long-splice:3",
             "The long bank",
             "taxus-door-jamb@A:3 sorbus-berry-pole@A:1 geranium-ink-blot-row@A:21 stachys-flannel-glove@A:35"
                     + " chamaecyparis-bog-lantern@B:1 carex-sheep-shears@B:43"

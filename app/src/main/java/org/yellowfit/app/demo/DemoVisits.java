@@ -146,7 +146,7 @@ class DemoVisits {
         bed(
                 "Dune bed, our own",
                 "zone=6b sunHours=8 sunBias=even texture=loamy+sand drainage=fast ph=6"
-                        + " moisture=2 depthM=2.8 lengthM=7 exposure=wind|salt plantingDate=2022-04-15",
+                        + " moisture=2 depthM=2 lengthM=7 exposure=wind|salt plantingDate=2022-04-15",
                 List.of(
                         "juniperus-mooring-post",
                         "picea-bread-peel",
