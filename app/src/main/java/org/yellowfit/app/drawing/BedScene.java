@@ -33,6 +33,11 @@ public final class BedScene {
     /** Of a long bed. */
     private static final double WIDEST_TO_HIGH = 3.6;
 
+    /** Over a planting that stays low there is no more sky than this, of its height. */
+    private static final double SKY_OVER_LOW = 1.7;
+
+    private static final double GROWN_YEARS = 15;
+
     private static final double LEAST_FOOT = 44;
     private static final double FOOT_WITH_NAMES = 72;
     private static final double BAR_OVER_EDGE = 11;
@@ -76,6 +81,9 @@ public final class BedScene {
     private final String behind;
     private final List<PlantScene.Placed> plants = new ArrayList<>();
     private double tallestM = 0.5;
+    /** As far as the years can be turned, so that a low planting keeps its frame while they are. */
+    private double grownM = 0.5;
+
     private boolean isBand;
 
     private BedScene(List<Stretch> stretches, double years, int month, String behind, UnitSystem units) {
@@ -127,6 +135,8 @@ public final class BedScene {
         for (Kind each : stretch.kinds()) {
             PlantState full = PlantState.inMonth(each.plant(), Math.max(years, 3), 7, place);
             tallestM = Math.max(tallestM, Math.max(full.fullHeightM(), full.fullFlowerHeightM()));
+            PlantState grown = PlantState.inMonth(each.plant(), Math.max(years, GROWN_YEARS), 7, place);
+            grownM = Math.max(grownM, Math.max(grown.fullHeightM(), grown.fullFlowerHeightM()));
         }
         startM += lengthM;
     }
@@ -194,7 +204,8 @@ public final class BedScene {
         double wide = wholeM * 1.08 + 0.5;
         double needed = tallestM * SKY + deepestM * PlantScene.RISE;
         double usual = wide / Math.max(WIDE_TO_HIGH, Math.min(WIDEST_TO_HIGH, wide / 3));
-        double high = isBand ? needed : Math.max(needed, usual);
+        double grown = grownM * SKY + deepestM * PlantScene.RISE;
+        double high = isBand ? needed : Math.max(needed, Math.min(usual, SKY_OVER_LOW * grown));
         double unitsPerM = UNITS / wide;
         double top = high * unitsPerM;
         double least = stretches.size() > 1 ? FOOT_WITH_NAMES : LEAST_FOOT;
