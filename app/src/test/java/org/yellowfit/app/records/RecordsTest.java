@@ -243,6 +243,20 @@ class RecordsTest {
     }
 
     @Test
+    void nothingTypedIsLostWhenADayCannotBe(RunningApp app) {
+        MvcTestResult refused = Screens.of(app)
+                .as(Screens.MANAGER)
+                .post(
+                        "/records/plants/spiraea-oarlock",
+                        form("first_bloom", "2026-07-01", "last_bloom", "2026-06-01", "height_m", "0.5"));
+        assertThat(refused).hasStatus(422);
+        assertThat(text(refused))
+                .containsPattern("id=\"first_bloom\"[^>]*value=\"2026-07-01\"")
+                .containsPattern("id=\"last_bloom\"[^>]*value=\"2026-06-01\"[^>]*aria-invalid=\"true\"")
+                .containsPattern("id=\"height_m\"[^>]*value=\"0.5\"");
+    }
+
+    @Test
     void aSlipOfThePenIsAskedAboutOnceAndThenTaken(RunningApp app) {
         Screens screens = Screens.of(app);
         String address = "/records/plants/callistemon-tube-scrubber";
