@@ -21,6 +21,7 @@ import org.yellowfit.core.plant.Cultivar;
  * @param bloom            how far its flowers have come
  * @param tipLeaves        leaf colours at the tips, which lead the season
  * @param innerLeaves      leaf colours inside
+ * @param unfolding        whether leaves that are not all there are still to come, rather than fallen
  */
 public record PlantState(
         double fullHeightM,
@@ -34,7 +35,8 @@ public record PlantState(
         DayLook look,
         BloomStage bloom,
         List<Colour> tipLeaves,
-        List<Colour> innerLeaves) {
+        List<Colour> innerLeaves,
+        boolean unfolding) {
     public PlantState {
         notNegative("The full height", fullHeightM, "m");
         notNegative("The full height in flower", fullFlowerHeightM, "m");
@@ -91,6 +93,7 @@ public record PlantState(
                 look,
                 year.stage(dayOfYear, look),
                 year.tipLeaves(dayOfYear),
-                year.innerLeaves(dayOfYear));
+                year.innerLeaves(dayOfYear),
+                look.leafShare() < 1 && year.isBeforeMidsummer(dayOfYear));
     }
 }

@@ -152,13 +152,17 @@ public final class PlantYear {
         return leavesShifted(dayOfYear, -1);
     }
 
+    boolean isBeforeMidsummer(int dayOfYear) {
+        return seasons.referenceDay(seasons.northernDay(dayOfYear)) < MIDSUMMER;
+    }
+
     private List<Colour> leavesShifted(int dayOfYear, int direction) {
         double reference = seasons.referenceDay(seasons.northernDay(dayOfYear));
         DayLook look = day(dayOfYear);
         if (look.leaves().isEmpty() || isBulb()) {
             return look.leaves();
         }
-        double lead = reference < MIDSUMMER ? -TIPS_LEAD_DAYS : TIPS_LEAD_DAYS;
+        double lead = isBeforeMidsummer(dayOfYear) ? -TIPS_LEAD_DAYS : TIPS_LEAD_DAYS;
         List<Colour> shifted = leaves.on(Math.max(1, Math.min(Seasons.DAYS, reference + direction * lead)));
         return shifted.isEmpty() ? look.leaves() : shifted;
     }

@@ -160,7 +160,7 @@ final class Canes {
                     at.x() / space.halfWidth(), at.y() / space.height() * 1.3 - 0.6, at.z() / space.halfWidth());
             double light = Math.max(-1, Math.min(1, Sun.on(normal.times(0.7).plus(to, 0.35)) + space.wobble() * 0.2));
             if ((i + 1) * count / places > i * count / places) {
-                double grown = leafLength * (0.6 + 0.4 * growth.leaves()) * space.between(0.8, 1.1);
+                double grown = leafLength * growth.leafSize() * space.between(0.8, 1.1);
                 figure.leaf(at, to, grown, light, t > 0.82 ? Hue.TIP : t < 0.4 ? Hue.INNER : Hue.LEAF);
             }
             if (i % 2 == 0) {

@@ -85,7 +85,7 @@ public final class CloseUp {
     private static Growing growth(Cultivar plant, double unitsPerCm) {
         Space space = new Space(
                 SIDE / 2, SIDE, SIDE, unitsPerCm * 100, new Random(plant.id().hashCode()), Detail.PAGE);
-        return new Growing(plant, Anatomy.of(plant), LeafForm.of(plant), space, 10, 1, 1, 1, BloomStage.NONE);
+        return new Growing(plant, Anatomy.of(plant), LeafForm.of(plant), space, 10, 1, 1, 1, 1, BloomStage.NONE);
     }
 
     private static String picture(Figure figure, Growing growth, String label, double unitsPerCm, int day) {

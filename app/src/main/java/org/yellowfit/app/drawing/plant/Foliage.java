@@ -40,7 +40,7 @@ final class Foliage {
         int shown = (int) Math.round(full * growth.leaves() * (0.5 + 0.5 * growth.vigour()));
         List<Integer> carriers = carriers();
         List<Shoot> shoots = new ArrayList<>();
-        double grown = length * (0.6 + 0.4 * growth.leaves());
+        double grown = length * growth.leafSize();
         for (int i = 0; i < Math.max(shown, Math.min(full, 160)); i++) {
             Shoot shoot = shoot(carriers.get((int) ((i * 0.6180339887 % 1) * carriers.size())), grown);
             shoots.add(shoot);

@@ -12,6 +12,7 @@ import org.yellowfit.core.season.BloomStage;
  * @param maturity 0 as planted to 1 as large as it ever is
  * @param vigour   0–1: less than 1 where it has less sun than it wants
  * @param leaves   share of its leaves on the plant, 0–1
+ * @param leafSize of a full-grown leaf’s length: those that unfold are small, and those that are left in autumn are not
  * @param bloom    how far its flowers have come
  */
 record Growing(
@@ -23,6 +24,7 @@ record Growing(
         double maturity,
         double vigour,
         double leaves,
+        double leafSize,
         BloomStage bloom) {
 
     boolean isBare() {

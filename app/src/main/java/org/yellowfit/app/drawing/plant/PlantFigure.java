@@ -20,6 +20,8 @@ public final class PlantFigure {
 
     private static final double STUBBLE_SHARE = 0.07;
     private static final double LEANS = 0.2;
+    /** Of its length, a leaf that has just left its bud. */
+    private static final double YOUNGEST = 0.3;
 
     private final Cultivar plant;
     private final PlantState state;
@@ -55,6 +57,7 @@ public final class PlantFigure {
                 Math.max(0.05, Math.min(1, state.fullHeightM() / Math.max(0.05, state.ultimateM()) * 1.15)),
                 vigour(plant, place),
                 leaves(state),
+                state.unfolding() ? YOUNGEST + (1 - YOUNGEST) * state.look().leafShare() : 1,
                 state.bloom());
         this.structure = built;
         this.figure = grow();
@@ -105,7 +108,11 @@ public final class PlantFigure {
 
     private static double leaves(PlantState state) {
         return switch (state.look().standing()) {
-            case IN_LEAF -> state.look().leafShare();
+            // In spring all leaves come at once, and grow.
+            case IN_LEAF ->
+                state.unfolding()
+                        ? Math.sqrt(state.look().leafShare())
+                        : state.look().leafShare();
             case STRAW -> 0.5;
             default -> 0;
         };

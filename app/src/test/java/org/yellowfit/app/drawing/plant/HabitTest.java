@@ -141,6 +141,23 @@ class HabitTest {
         return Math.hypot(end(stem).x(), end(stem).z());
     }
 
+    /** In spring all leaves come small and at once; in autumn those that are left are full grown. */
+    @Test
+    void leavesUnfoldSmallAndFallFullGrown() {
+        double summer = leafLength(15 + 6 * 30);
+        assertThat(leafLength(112) / summer).isBetween(0.3, 0.8);
+        assertThat(leafLength(310) / summer).isBetween(0.9, 1.1);
+    }
+
+    /** Of maples and shadbushes on a day of the year, in the middle. */
+    private static double leafLength(int day) {
+        return median(plants.stream()
+                .filter(plant -> plant.kind() == Kind.TREE && plant.botanical().matches("(Acer|Amelanchier) .*"))
+                .map(plant -> figure(plant, PlantState.at(plant, YEARS, day, GrowingPlace.ANYWHERE)))
+                .flatMap(figure -> figure.leaves.stream())
+                .mapToDouble(Figure.Leaf::length));
+    }
+
     /** A weeping tree's twigs end below the fork they hang from, and carry leaves to their ends. */
     @Test
     void whatWeepsIsLeafyToItsEnds() {
