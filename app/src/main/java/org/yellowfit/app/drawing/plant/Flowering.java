@@ -101,9 +101,6 @@ final class Flowering {
 
     /** Heads in full bloom, however little room there is. */
     private int fewest() {
-        if (isCandelabra()) {
-            return 1;
-        }
         if (growth.plant().kind() == Kind.BULB) {
             return isLowBulb() ? 3 : 1;
         }
