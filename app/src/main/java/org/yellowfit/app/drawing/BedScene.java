@@ -14,9 +14,8 @@ import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.season.PlantState;
 
 /**
- * A planting as it will look from the path, in its layers, to scale, before what stands behind it: before
- * anything has its
- * own place, each kind stands in drifts over its share of its layer.
+ * A planting as it will look from the path, in its layers, to scale, before what stands behind it: before anything has
+ * its own place, each kind stands in drifts over its share of its layer.
  */
 public final class BedScene {
 

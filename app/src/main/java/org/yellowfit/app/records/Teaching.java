@@ -25,10 +25,8 @@ import org.yellowfit.core.records.Opening;
 
 /**
  * Puts what the records say among the catalogue's claims: each measurement, and what all of them together come to. A
- * place
- * that grows everything larger is told from a plant that does, so that one record can move the figure of plants it is
- * not of:
- * those are written anew too.
+ * place that grows everything larger is told from a plant that does, so that one record can move the figure of plants
+ * it is not of: those are written anew too.
  */
 @Component
 class Teaching {

@@ -7,8 +7,7 @@ import java.util.OptionalDouble;
 
 /**
  * A station's daily temperatures and rain over a run of years, in °C and mm; NaN where a day is missing. Days count
- * from
- * {@code firstDay}, an epoch day.
+ * from {@code firstDay}, an epoch day.
  */
 public final class DailyRecord {
 

@@ -7,16 +7,12 @@ import java.util.stream.IntStream;
 
 /**
  * The quick pass: all criteria of one plant, ready for one question, marked into one score. The limiting criterion
- * carries
- * {@link RuleNumber#LIMITING_SHARE} of the weight, the others share the rest by their own weights (a weighted
- * geometric mean under
- * the law of the minimum). The share is so chosen that, with the bands of {@link Band}, no plant that needs a
- * remedy outranks one
- * that fits, and no plant that does not fit outranks one that needs a remedy.
+ * carries {@link RuleNumber#LIMITING_SHARE} of the weight, the others share the rest by their own weights (a weighted
+ * geometric mean under the law of the minimum). The share is so chosen that, with the bands of {@link Band}, no plant
+ * that needs a remedy outranks one that fits, and no plant that does not fit outranks one that needs a remedy.
  *
  * <p>No plant scores more than its lowest criterion to the power of that share. A plant that cannot reach the ranking
- * any more is
- * dropped at the first criterion that says so, before a logarithm is taken. For one thread.
+ * any more is dropped at the first criterion that says so, before a logarithm is taken. For one thread.
  */
 final class Marking {
 

@@ -9,12 +9,9 @@ import java.util.List;
  * what {@link Shares} gives them, without looking at each. For {@link Proof}.
  *
  * <p>Let x be the share when all that need more than an equal one are settled. Who needs less than x stands on x at
- * least, or
- * on all of it that is wanted; who needs more stands on its own cell; and those that need less stand on x each taken
- * together.
- * So no plant has nearly all the ground unless its cell is as large. For each of a few ranges of x the best filling
- * of the
- * ground that keeps to this is taken, and of these the best.
+ * least, or on all of it that is wanted; who needs more stands on its own cell; and those that need less stand on x
+ * each taken together. So no plant has nearly all the ground unless its cell is as large. For each of a few ranges of x
+ * the best filling of the ground that keeps to this is taken, and of these the best.
  *
  * <p>All areas here are parts of the patch.
  */

@@ -6,9 +6,8 @@ import java.util.List;
 import java.util.PriorityQueue;
 
 /**
- * How good a planting of one patch can be at best: every one is looked at, but for those that a bound shows to
- * be no better
- * than the best so far (branch and bound). Those that serve best come first.
+ * How good a planting of one patch can be at best: every one is looked at, but for those that a bound shows to be no
+ * better than the best so far (branch and bound). Those that serve best come first.
  *
  * <p>When the time is up, the bound is the highest of what was not looked at.
  */
@@ -195,11 +194,10 @@ final class Proof {
     }
 
     /**
-     * The most that the mean utility by ground can be. Where an evergreen share is aimed at, what is lost by
-     * missing it is
-     * taken off here: for each price m from −1 to 1, 1 − |share − aim| is at most 1 − m (share − aim), so that
-     * the two parts
-     * together are at most those of a planting whose evergreens are worth m less; the least of these bounds holds.
+     * The most that the mean utility by ground can be. Where an evergreen share is aimed at, what is lost by missing it
+     * is taken off here: for each price m from −1 to 1, 1 − |share − aim| is at most 1 − m (share − aim), so that the
+     * two parts together are at most those of a planting whose evergreens are worth m less; the least of these bounds
+     * holds.
      */
     private double loose(int from, int kinds, double[] atPrice) {
         Double aim = scoring.aims().evergreenShare();

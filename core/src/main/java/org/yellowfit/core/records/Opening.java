@@ -9,11 +9,9 @@ import java.util.TreeMap;
 import org.yellowfit.core.measure.Checks;
 
 /**
- * How much warmth a plant's first flowers really took (rule J7), in degree days (base 5 °C) since the year's
- * beginning. Beds
- * seen in one season share its weather, so that a season counts once however many were looked at; from three seasons
- * on the
- * plant's own figure takes the place of the label's.
+ * How much warmth a plant's first flowers really took (rule J7), in degree days (base 5 °C) since the year's beginning.
+ * Beds seen in one season share its weather, so that a season counts once however many were looked at; from three
+ * seasons on the plant's own figure takes the place of the label's.
  *
  * <p>Check values: openings at 300 and 320 in one season, 350 and 390 in two others: (310 + 350 + 390) / 3 = 350.
  *

@@ -13,8 +13,7 @@ import org.yellowfit.core.plant.Traits;
 
 /**
  * When a plant flowers at a place, and how much of it is open on each day (rule E2). Days are those of the northern
- * year and may
- * run over its end.
+ * year and may run over its end.
  */
 public final class BloomSpell {
 

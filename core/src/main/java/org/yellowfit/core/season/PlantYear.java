@@ -180,8 +180,10 @@ public final class PlantYear {
         double cutDay = northern - seasons.referenceDay(northern) + CUT_DAY;
         double seedDays = seedDays();
         BloomStage stage = bloom.stageOn(northern, look.flowerShare(), seedDays, cutDay);
-        boolean dead = look.standing() == Standing.STRAW;
-        return dead ? new BloomStage(0, 0, 0, Math.max(stage.seeds(), seedDays >= Seasons.DAYS ? 1 : 0)) : stage;
+        if (look.standing() != Standing.STRAW) {
+            return stage;
+        }
+        return new BloomStage(0, 0, 0, seedDays >= Seasons.DAYS ? 1 : stage.seeds());
     }
 
     /** Heads of herbs that stand the winter stay as seed until they are cut; others fall to pieces before long. */

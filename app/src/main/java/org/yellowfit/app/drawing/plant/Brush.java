@@ -63,6 +63,14 @@ final class Brush {
         return head.to();
     }
 
+    /** By its size: many where it is larger than the second bound, some where it is larger than the first. */
+    int bySize(double first, double second, int few, int some, int many) {
+        if (size > second) {
+            return many;
+        }
+        return size > first ? some : few;
+    }
+
     Pen petals(int tone) {
         return canvas.fill(depth, petalRank(tone), petals.hex(tone));
     }

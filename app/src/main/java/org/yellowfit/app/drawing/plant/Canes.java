@@ -161,7 +161,7 @@ final class Canes {
             double light = Math.max(-1, Math.min(1, Sun.on(normal.times(0.7).plus(to, 0.35)) + space.wobble() * 0.2));
             if ((i + 1) * count / places > i * count / places) {
                 double grown = leafLength * growth.leafSize() * space.between(0.8, 1.1);
-                figure.leaf(at, to, grown, light, t > 0.82 ? Hue.TIP : t < 0.4 ? Hue.INNER : Hue.LEAF);
+                figure.leaf(at, to, grown, light, Hue.of(t > 0.82, t < 0.4));
             }
             if (i % 2 == 0) {
                 shoots.add(new Shoot(at, to, light, t));

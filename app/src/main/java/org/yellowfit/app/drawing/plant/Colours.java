@@ -107,7 +107,9 @@ final class Colours {
         Tones edge = margin ? other : first;
         // A leaf nearly as white as the paper keeps green veins and a green outline.
         boolean white = share == 0 && main.lightness() > PALE_LEAF_FROM;
-        blades.put(hue, new Painter.Palette.Blade(edge, margin ? first : other, share, white ? other : edge));
+        Tones within = margin ? first : other;
+        Tones line = white ? other : edge;
+        blades.put(hue, new Painter.Palette.Blade(edge, within, share, line));
     }
 
     private OkLab bark() {

@@ -101,7 +101,7 @@ final class Cushion {
             Vec at = start.plus(end.minus(start), t);
             Vec to = outward.plus(Vec.direction(turn + i * 2.2, 0.2), i == shown - 1 ? 0.15 : 0.75)
                     .unit();
-            Hue hue = i == shown - 1 ? Hue.TIP : i == 0 ? Hue.INNER : Hue.LEAF;
+            Hue hue = Hue.of(i == shown - 1, i == 0);
             double lit = Math.max(-1, Math.min(1, light + 0.18 * (i - 1.6)));
             figure.leaf(at, to, length * space.between(0.8, 1.05), lit, hue);
         }

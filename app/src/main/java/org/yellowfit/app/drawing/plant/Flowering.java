@@ -270,7 +270,8 @@ final class Flowering {
         double out = Math.hypot(shoot.at().x(), shoot.at().z()) / space.halfWidth();
         double up = Math.max(space.height() * 0.5, top * (1 - 0.16 * out * out));
         boolean fromTop = shoot.at().y() > space.height() * 0.45;
-        double spreadOut = fromTop ? size * (shared ? 1.1 : 0.25) : up * splay();
+        double besideTop = size * (shared ? 1.1 : 0.25);
+        double spreadOut = fromTop ? besideTop : up * splay();
         Vec lean = fromTop
                 ? new Vec(space.wobble(), 0, space.wobble())
                 : shoot.to().plus(new Vec(space.wobble() * 0.4, 0, space.wobble() * 0.4));

@@ -26,7 +26,8 @@ final class Fronds {
     static Growing.Grown grow(Growing growth, double unrolled) {
         Fronds fern = new Fronds(growth, unrolled, 0);
         boolean runs = growth.plant().habit() == Habit.SPREADING;
-        int most = growth.space().detail().units() >= 150 ? (runs ? 17 : 12) : 8;
+        int many = runs ? 17 : 12;
+        int most = growth.space().detail().units() >= 150 ? many : 8;
         fern.fronds((int) Math.round(most * (0.6 + 0.4 * growth.vigour()) * Math.max(0.5, growth.leaves())));
         return new Growing.Grown(fern.figure, List.of());
     }

@@ -80,7 +80,7 @@ final class Heads {
 
     private static void umbel(Brush b) {
         double r = b.size / 2;
-        int count = b.size > 14 ? 26 : b.size > 6 ? 15 : 7;
+        int count = b.bySize(6, 14, 7, 15, 26);
         for (int i = 0; i < count; i++) {
             double out = Math.sqrt((i + 0.5) / count) * r;
             double dx = Math.cos(i * GOLDEN) * out;
@@ -95,13 +95,13 @@ final class Heads {
     /** A flat or slightly domed plate of small flowers. */
     private static void corymb(Brush b) {
         double r = b.size / 2;
-        int count = b.size > 16 ? 46 : b.size > 8 ? 24 : b.size > 4 ? 11 : 6;
+        int count = b.bySize(8, 16, b.size > 4 ? 11 : 6, 24, 46);
         double flat = Math.max(0.36, b.open * 0.62);
         for (int i = 0; i < count; i++) {
             double out = Math.sqrt((i + 0.5) / count) * r;
             double dx = Math.cos(i * GOLDEN) * out;
             double dy = Math.sin(i * GOLDEN) * out * flat - (r * r - out * out) / r * 0.16;
-            b.floret(dx, dy, b.size * (b.size > 16 ? 0.17 : b.size > 8 ? 0.24 : 0.36), tone(dx, dy, r, i));
+            b.floret(dx, dy, b.size * b.bySize(8, 16, 36, 24, 17) / 100, tone(dx, dy, r, i));
         }
     }
 
@@ -192,7 +192,7 @@ final class Heads {
             airy(b, up);
             return;
         }
-        int rows = b.size > 14 ? 9 : b.size > 7 ? 6 : 4;
+        int rows = b.bySize(7, 14, 4, 6, 9);
         double each = b.high / rows * 1.35;
         for (int i = 0; i < rows; i++) {
             double t = (double) i / rows;
@@ -210,7 +210,7 @@ final class Heads {
 
     /** Where its branches are too fine to be seen: grains on hairs up a stem, closer together towards the tip. */
     private static void airy(Brush b, double up) {
-        int grains = b.size > 16 ? 3 * GRAINS : b.size > 9 ? 2 * GRAINS : GRAINS;
+        int grains = b.bySize(9, 16, GRAINS, 2 * GRAINS, 3 * GRAINS);
         b.stalk(Math.max(0.25, b.size * 0.03)).move(b.x, b.y + up * b.high / 2).line(0, -up * b.high * 0.95);
         for (int i = 0; i < grains; i++) {
             double t = (double) i / (grains - 1);
@@ -236,7 +236,7 @@ final class Heads {
     }
 
     private static void smoke(Brush b) {
-        int hairs = b.size > 14 ? 34 : b.size > 7 ? 22 : 12;
+        int hairs = b.bySize(7, 14, 12, 22, 34);
         for (int i = 0; i < hairs; i++) {
             double out = Math.sqrt((i + 0.5) / hairs);
             double dx = Math.cos(i * GOLDEN) * out * b.size / 2;
@@ -250,7 +250,7 @@ final class Heads {
 
     /** Fine hairs that fall to one side. */
     private static void tassel(Brush b) {
-        int hairs = b.size > 10 ? 15 : b.size > 5 ? 11 : 7;
+        int hairs = b.bySize(5, 10, 7, 11, 15);
         double foot = b.high / 2;
         double side = b.chance < 0.5 ? -1 : 1;
         for (int i = 0; i < hairs; i++) {
@@ -258,7 +258,7 @@ final class Heads {
             double from = foot - b.high * 0.45 * t;
             double reach = b.size * (0.5 - 0.32 * t) * (i % 2 == 0 ? 1 : -0.6) * side;
             double rise = b.high * (0.62 - 0.1 * t) * (i % 2 == 0 ? 1 : 0.86);
-            b.petalLine(i % 3 == 0 ? 1 : i % 3 == 1 ? 2 : 3, Math.max(0.4, b.size * 0.075))
+            b.petalLine(1 + i % 3, Math.max(0.4, b.size * 0.075))
                     .move(b.x, b.y + from)
                     .curve(reach * 0.15, -rise * 0.75, reach, -rise);
         }

@@ -9,5 +9,13 @@ enum Hue {
     /** Inside, where the season comes later. */
     INNER,
     /** The second colour of a variegated plant. */
-    SECOND
+    SECOND;
+
+    /** Of a leaf at the tip, inside, or between the two. */
+    static Hue of(boolean tip, boolean inner) {
+        if (tip) {
+            return TIP;
+        }
+        return inner ? INNER : LEAF;
+    }
 }

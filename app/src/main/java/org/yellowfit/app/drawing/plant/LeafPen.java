@@ -171,7 +171,7 @@ final class LeafPen {
                 }
             }
             case SCALE -> {
-                int fingers = length > 9 ? 7 : length > 6 ? 5 : 3;
+                int fingers = fingers(length);
                 for (int i = 0; i < fingers; i++) {
                     double off = 2.0 * i / (fingers - 1) - 1;
                     sliver(pen, angle + off * 0.72, length * (1 - 0.34 * Math.abs(off)), fingers > 5 ? 0.075 : 0.11);
@@ -191,6 +191,14 @@ final class LeafPen {
                 }
             }
         }
+    }
+
+    /** Of a spray of scales: more where they can be seen. */
+    private static int fingers(double length) {
+        if (length > 9) {
+            return 7;
+        }
+        return length > 6 ? 5 : 3;
     }
 
     private static void sliver(Pen pen, double angle, double length, double width) {

@@ -55,6 +55,7 @@ final class LeafyStems {
                 || habit == Habit.ARCHING && growth.plant().isAnnual();
         boolean arching = trailing || habit == Habit.ARCHING || habit == Habit.FOUNTAIN;
         boolean vase = habit == Habit.VASE || habit == Habit.SPREADING;
+        double bow = trailing ? 1.2 : 0.35;
         double tall = space.height() * (1 - 0.26 * rank) * space.between(0.88, 1);
         double foot = out * space.halfWidth() * (vase || arching ? 0.2 : 0.42);
         double head = out * Math.max(0.1, space.halfWidth() * (arching ? 0.95 : 0.86) - leafLength * 0.25);
@@ -62,7 +63,7 @@ final class LeafyStems {
         for (int i = 0; i <= PARTS; i++) {
             double t = (double) i / PARTS;
             double away = foot + (head - foot) * Math.pow(t, arching ? 1.8 : 1.3);
-            double up = tall * (arching ? Math.sin(t * (1.35 + (trailing ? 1.2 : 0.35) * rank)) : t);
+            double up = tall * (arching ? Math.sin(t * (1.35 + bow * rank)) : t);
             along.add(new Vec(Math.cos(turn) * away, up, Math.sin(turn) * away));
         }
         double width = Math.max(0.35, Math.min(space.cm(0.8), space.height() * 0.014));
@@ -91,7 +92,7 @@ final class LeafyStems {
             Vec normal = new Vec(
                     at.x() / space.halfWidth(), at.y() / space.height() * 1.1 - 0.45, at.z() / space.halfWidth());
             double light = Sun.on(normal.times(0.75).plus(to, 0.4)) + space.wobble() * 0.2;
-            Hue hue = t > 0.84 ? Hue.TIP : t < 0.4 ? Hue.INNER : Hue.LEAF;
+            Hue hue = Hue.of(t > 0.84, t < 0.4);
             figure.leaf(
                     at, to, leafLength * tapering * space.between(0.85, 1.1), Math.max(-1, Math.min(1, light)), hue);
         }

@@ -58,7 +58,7 @@ final class Rosette {
         }
         Vec normal = new Vec(Math.cos(turn) * out * 0.75, 0.75 - 0.5 * out, Math.sin(turn) * out * 0.75);
         double light = Sun.on(normal) * 1.15 - 0.12 + space.wobble() * 0.22;
-        Hue hue = rank < 0.12 ? Hue.TIP : out > 0.85 ? Hue.INNER : Hue.LEAF;
+        Hue hue = Hue.of(rank < 0.12, out > 0.85);
         figure.leaf(at, to, own, Math.max(-1, Math.min(1, light)), hue);
     }
 

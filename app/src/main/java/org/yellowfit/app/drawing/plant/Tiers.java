@@ -106,7 +106,7 @@ final class Tiers {
             double light =
                     Sun.on(new Vec(Math.cos(turn) * 0.8, 0.42, Math.sin(turn) * 0.8)) - 0.3 * (1 - t) + 0.3 * away;
             if (space.chance().nextDouble() < shown) {
-                Hue hue = t > 0.8 ? Hue.TIP : t < 0.35 ? Hue.INNER : Hue.LEAF;
+                Hue hue = Hue.of(t > 0.8, t < 0.35);
                 figure.leaf(at, to, needle * space.between(0.85, 1.1), light, hue);
             }
             shoots.add(new Shoot(at, to, light, t));

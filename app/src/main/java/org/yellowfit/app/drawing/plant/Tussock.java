@@ -69,7 +69,7 @@ final class Tussock {
         Vec tip = new Vec(Math.cos(turn) * reach, from + Math.max(space.height() * 0.06, up), Math.sin(turn) * reach);
         Vec bend = foot.plus(tip.minus(foot), 0.5).plus(Vec.UP, space.height() * 0.03);
         double light = Sun.on(new Vec(Math.cos(turn) * 0.7, 0.3, Math.sin(turn) * 0.7)) + space.wobble() * 0.25;
-        Hue hue = rank < 0.3 ? Hue.TIP : rank > 0.8 ? Hue.INNER : Hue.LEAF;
+        Hue hue = Hue.of(rank < 0.3, rank > 0.8);
         figure.blade(foot, bend, tip, width * space.between(0.85, 1.1), light, hue);
     }
 
@@ -111,7 +111,7 @@ final class Tussock {
         double light = Sun.on(new Vec(Math.cos(turn) * 0.7, 0.25, Math.sin(turn) * 0.7)) * 0.9
                 - 0.25 * (1 - rank)
                 + space.wobble() * 0.3;
-        Hue hue = rank > 0.75 && space.chance().nextDouble() < 0.5 ? Hue.TIP : rank < 0.3 ? Hue.INNER : Hue.LEAF;
+        Hue hue = Hue.of(rank > 0.75 && space.chance().nextDouble() < 0.5, rank < 0.3);
         figure.blade(at, bend, tip, width * space.between(0.8, 1.1), light, hue);
     }
 
