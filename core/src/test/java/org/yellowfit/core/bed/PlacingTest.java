@@ -26,57 +26,6 @@ class PlacingTest {
     }
 
     @Test
-    void aRowIsEvenAndTakesWhatItsLengthAllows() {
-        // 6.2 m of bed at 0.5 m on centre: ⌊6.2 / 0.5⌋ + 1 = 13 (H2).
-        Cultivar plant = RandomBeds.plant("row", false, 0.4, 0.5);
-        BedGround ground = BedGround.open(RandomBeds.rectangle(6.2, 1), FRONT);
-        Placement placement = Placing.place(ground, List.of(wanted(plant, 20, Grouping.ROW)), MATURE);
-        assertThat(placement.placed()).hasSize(13);
-        assertThat(placement.unplaced())
-                .singleElement()
-                .satisfies(left -> assertThat(left.count()).isEqualTo(7));
-        for (int i = 1; i < 13; i++) {
-            PlantedAt before = placement.placed().get(i - 1);
-            PlantedAt each = placement.placed().get(i);
-            assertThat(each.x() - before.x()).isEqualTo(0.5, within(2e-4));
-            assertThat(each.y()).isEqualTo(before.y(), within(1e-4));
-        }
-    }
-
-    /** A hedge by itself runs down the middle of its strip. */
-    @Test
-    void aRowByItselfStandsInTheMiddle() {
-        Cultivar plant = RandomBeds.plant("hedge", true, 2, 1);
-        BedGround ground = BedGround.open(RandomBeds.rectangle(10, 1.8), FRONT);
-        Placement placement = Placing.place(ground, List.of(wanted(plant, 8, Grouping.ROW)), MATURE);
-        assertThat(placement.placed())
-                .hasSize(8)
-                .allSatisfy(each -> assertThat(each.y()).isEqualTo(0.9, within(0.05)));
-    }
-
-    /** By hand: 1.5 and 0.9 m wide stand 1.2 m apart, which a strip of 1.8 m has room for, the taller one behind. */
-    @Test
-    void twoRowsMakeRoomForEachOther() {
-        Cultivar tall = RandomBeds.plant("tall", true, 3, 1.5);
-        Cultivar low = RandomBeds.plant("low", true, 1.8, 0.9);
-        BedGround ground = BedGround.open(RandomBeds.rectangle(12, 1.8), FRONT);
-        Placement placement =
-                Placing.place(ground, List.of(wanted(low, 6, Grouping.ROW), wanted(tall, 6, Grouping.ROW)), MATURE);
-        assertThat(placement.unplaced()).isEmpty();
-        double behind = placement.placed().stream()
-                .filter(each -> each.plant() == tall)
-                .mapToDouble(PlantedAt::y)
-                .min()
-                .orElseThrow();
-        double before = placement.placed().stream()
-                .filter(each -> each.plant() == low)
-                .mapToDouble(PlantedAt::y)
-                .max()
-                .orElseThrow();
-        assertThat(behind - before).isGreaterThanOrEqualTo(1.2 - 1e-6);
-    }
-
-    @Test
     void whereThereIsRoomPlantsStandWithinTheEdge() {
         Cultivar plant = RandomBeds.plant("mound", false, 0.4, 0.6);
         BedGround ground = BedGround.open(RandomBeds.rectangle(6, 2), FRONT);
@@ -116,25 +65,6 @@ class PlacingTest {
             }
         }
         assertThat(Math.hypot(sumX, sumY)).as("the middle of the three").isLessThan(0.08);
-    }
-
-    @Test
-    void aRowAlongAWallStandsHalfItsSpreadAndAThirdOfAMetreOff() {
-        Cultivar plant = RandomBeds.plant("hedge", true, 1.2, 0.8);
-        BedGround ground = new BedGround(
-                RandomBeds.rectangle(8, 1.5),
-                FRONT,
-                List.of(),
-                List.<double[][]>of(new double[][] {{0, 1.5}, {8, 1.5}}),
-                List.of(new BedPath(new double[][] {{0, 0}, {8, 0}}, 0)),
-                List.of(),
-                List.of(),
-                null,
-                0);
-        Placement placement = Placing.place(ground, List.of(wanted(plant, 5, Grouping.ROW)), MATURE);
-        assertThat(placement.placed())
-                .hasSize(5)
-                .allSatisfy(each -> assertThat(each.y()).isBetween(0.4 - 1e-4, 1.5 - 0.7 + 1e-4));
     }
 
     @Test
