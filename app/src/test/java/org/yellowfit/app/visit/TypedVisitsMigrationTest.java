@@ -8,12 +8,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.yellowfit.app.OldDatabase;
 import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Stress;
@@ -30,20 +29,14 @@ class TypedVisitsMigrationTest {
 
     @BeforeAll
     static void migrate() throws IOException {
-        String server = System.getenv("YF_TEST_DB_URL");
-        String password = System.getenv("YF_TEST_DB_PASSWORD");
-        String database = "yf_migration_" + System.nanoTime();
-        new JdbcTemplate(new DriverManagerDataSource(server + "postgres", "yellowfit", password))
-                .execute("create database " + database);
-        DriverManagerDataSource source = new DriverManagerDataSource(server + database, "yellowfit", password);
-        jdbc = new JdbcTemplate(source);
-        Flyway.configure().dataSource(source).target("4").load().migrate();
+        OldDatabase old = OldDatabase.at(4);
+        jdbc = old.jdbc();
         String dump = new ClassPathResource("migration/visits-at-v4.sql").getContentAsString(StandardCharsets.UTF_8);
         dump.lines().forEach(jdbc::execute);
         jdbc.query("select id, answers from visit", row -> {
             BEFORE.put(row.getString(1), strings(row.getString(2)));
         });
-        Flyway.configure().dataSource(source).load().migrate();
+        old.bringUp();
     }
 
     @SuppressWarnings("unchecked")

@@ -161,7 +161,9 @@ class HabitTest {
     /** A weeping tree's twigs end below the fork they hang from, and carry leaves to their ends. */
     @Test
     void whatWeepsIsLeafyToItsEnds() {
-        for (Figure figure : drawn(Kind.TREE, Habit.WEEPING, SUMMER, Standing.IN_LEAF)) {
+        List<Figure> weeping = drawn(Kind.TREE, Habit.WEEPING, SUMMER, Standing.IN_LEAF);
+        assertThat(weeping).hasSizeGreaterThan(2);
+        for (Figure figure : weeping) {
             double high = figure.leaves.stream()
                     .mapToDouble(leaf -> leaf.at().y())
                     .max()
@@ -176,6 +178,7 @@ class HabitTest {
     /** Blades of fescues, pinks and yuccas stand out on all sides, straight and from one place. */
     @Test
     void whatBristlesStandsOutOnAllSides() {
+        int bristling = 0;
         for (Cultivar plant : plants) {
             PlantState state = PlantState.inMonth(plant, YEARS, SUMMER, GrowingPlace.ANYWHERE);
             Figure figure = figure(plant, state);
@@ -185,6 +188,7 @@ class HabitTest {
             if (!bristles || figure.blades.size() < 5) {
                 continue;
             }
+            bristling++;
             double high = figure.blades.stream()
                     .mapToDouble(blade -> blade.tip().y())
                     .max()
@@ -200,5 +204,6 @@ class HabitTest {
                                     Math.hypot(blade.foot().x(), blade.foot().z()))
                             .isLessThan(1));
         }
+        assertThat(bristling).isGreaterThan(3);
     }
 }
