@@ -18,10 +18,19 @@ final class LeafYear {
     /** Days of zone 6b at which one season's colour begins to give way to the next, and has done so. */
     private static final double[][] TURNS = {{72, 98}, {125, 160}, {255, 285}, {318, 345}};
 
+    /** From here on leaves are in their spring colour, day of zone 6b. */
+    static final double SPRING_DAY = TURNS[0][1];
+
+    /** Herbs without an autumn colour stay green until the hard frosts, and are straw after them. */
+    private static final double FADES_FROM = 295;
+
+    private static final double FADES_TO = 330;
+
     private final List<Colour> spring;
     private final List<Colour> summer;
     private final List<Colour> autumn;
     private final List<Colour> winter;
+    private final boolean fades;
 
     LeafYear(Cultivar plant, OptionalDouble sunHours) {
         double greened = greened(plant, sunHours);
@@ -31,6 +40,7 @@ final class LeafYear {
         boolean straw = !plant.persistence().isWoody()
                 && plant.colours(Traits.LEAF_WINTER).isEmpty()
                 && plant.persistence() != org.yellowfit.core.plant.Persistence.EVERGREEN;
+        fades = straw && plant.colours(Traits.LEAF_AUTUMN).isEmpty();
         winter = straw ? List.of(STRAW) : or(plant.colours(Traits.LEAF_WINTER), summer);
     }
 
@@ -42,7 +52,27 @@ final class LeafYear {
         if (day < TURNS[2][0]) {
             return mixed(spring, summer, turned(1, day));
         }
+        if (fades) {
+            return mixed(summer, winter, (day - FADES_FROM) / (FADES_TO - FADES_FROM));
+        }
         return day < TURNS[3][0] ? mixed(summer, autumn, turned(2, day)) : mixed(autumn, winter, turned(3, day));
+    }
+
+    /** Whether what grows anew on an evergreen on this day of zone 6b has another colour than the leaves it kept. */
+    boolean flushes(double day) {
+        return day > TURNS[0][0]
+                && day < TURNS[1][1]
+                && summer.size() == 1
+                && !spring.isEmpty()
+                && !spring.get(0).equals(summer.get(0));
+    }
+
+    /** Of an evergreen that flushes: the leaves it kept, and those that grow. */
+    List<Colour> keptAndNew(double day) {
+        double through = (day - TURNS[0][0]) / (TURNS[1][1] - TURNS[0][0]);
+        Colour kept = mixed(winter, summer, through).get(0);
+        Colour grown = mixed(spring, summer, turned(1, day)).get(0);
+        return List.of(kept, grown);
     }
 
     List<Colour> dying(double share) {

@@ -21,7 +21,7 @@ import org.yellowfit.core.plant.Cultivar;
  * @param bloom            how far its flowers have come
  * @param tipLeaves        leaf colours at the tips, which lead the season
  * @param innerLeaves      leaf colours inside
- * @param unfolding        whether leaves that are not all there are still to come, rather than fallen
+ * @param unfolding        whether leaves that are not all there, or not full grown, are still to come rather than over
  */
 public record PlantState(
         double fullHeightM,
@@ -94,6 +94,6 @@ public record PlantState(
                 year.stage(dayOfYear, look),
                 year.tipLeaves(dayOfYear),
                 year.innerLeaves(dayOfYear),
-                look.leafShare() < 1 && year.isBeforeMidsummer(dayOfYear));
+                Math.min(look.leafShare(), look.heightShare()) < 1 && year.isBeforeMidsummer(dayOfYear));
     }
 }

@@ -133,8 +133,10 @@ public final class PlantYear {
                         : Optional.empty());
     }
 
-    /** Where young and old leaves differ in colour, those at the tips are so many days apart from those inside. */
+    /** Where young and old leaves differ in colour, those at the tips are so many days apart from the others. */
     private static final double TIPS_LEAD_DAYS = 10;
+    /** The first leaves of a shoot are older than most by so many days when it has grown. */
+    private static final double FIRST_LEAVES_DAYS = 25;
 
     private static final double MIDSUMMER = 190;
 
@@ -162,8 +164,13 @@ public final class PlantYear {
         if (look.leaves().isEmpty() || isBulb()) {
             return look.leaves();
         }
-        double lead = isBeforeMidsummer(dayOfYear) ? -TIPS_LEAD_DAYS : TIPS_LEAD_DAYS;
-        List<Colour> shifted = leaves.on(Math.max(1, Math.min(Seasons.DAYS, reference + direction * lead)));
+        if (keepsLeaves() && leaves.flushes(reference)) {
+            return List.of(look.leaves().get(direction > 0 ? 1 : 0));
+        }
+        double older = direction > 0 ? -TIPS_LEAD_DAYS : FIRST_LEAVES_DAYS;
+        double lead = isBeforeMidsummer(dayOfYear) ? older : direction * TIPS_LEAD_DAYS;
+        double day = Math.max(1, Math.min(Seasons.DAYS, reference + lead));
+        List<Colour> shifted = leavesOfYear(day, look.standing());
         return shifted.isEmpty() ? look.leaves() : shifted;
     }
 
@@ -333,7 +340,23 @@ public final class PlantYear {
             double dying = (sinceBulbRises(northern) - BULB_BEFORE_BLOOM - bloom.lengthDays() - 25) / 30;
             return leaves.dying(Math.max(0, Math.min(1, dying)));
         }
-        return leaves.on(reference);
+        return leavesOfYear(reference, standing);
+    }
+
+    /** Leaves that come anew have their spring colour from the first; an evergreen has it on its new shoots alone. */
+    private List<Colour> leavesOfYear(double reference, Standing standing) {
+        if (keepsLeaves()) {
+            return leaves.flushes(reference) ? leaves.keptAndNew(reference) : leaves.on(reference);
+        }
+        boolean anew = standing == Standing.IN_LEAF && reference < MIDSUMMER;
+        return leaves.on(anew ? Math.max(reference, LeafYear.SPRING_DAY) : reference);
+    }
+
+    private boolean keepsLeaves() {
+        return switch (plant.persistence()) {
+            case EVERGREEN, SEMI_EVERGREEN -> true;
+            case DECIDUOUS, HERBACEOUS, ANNUAL -> false;
+        };
     }
 
     /** Fruit shows in its months, by the month's middle day in the northern year. */

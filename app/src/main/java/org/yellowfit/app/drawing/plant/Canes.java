@@ -100,8 +100,8 @@ final class Canes {
         double out = Math.sqrt(rank);
         double droop = droop();
         // Canes that bow rise nearly as high as the others before they do.
-        double tall = space.height() * (1 - (0.42 - 0.2 * droop) * rank) * space.between(0.8, 1);
-        double foot = out * space.halfWidth() * (growth.plant().habit() == Habit.SPREADING ? 0.44 : 0.2);
+        double tall = space.height() * (1 - (lower() - 0.2 * droop) * rank) * space.between(0.8, 1);
+        double foot = out * space.halfWidth() * foot();
         double reach = space.halfWidth() * (0.24 + 0.72 * out);
         double bend = space.halfWidth() * 0.03 * space.wobble();
         List<Vec> along = new ArrayList<>();
@@ -114,6 +114,26 @@ final class Canes {
         }
         leafy(along, growth.plant().habit() == Habit.BAMBOO_LIKE ? 0.25 : 0.04, thick, count, 0.25);
         sideShoots(along, turn, count);
+    }
+
+    /** How far from the middle its canes leave the ground, of half its width. */
+    private double foot() {
+        return switch (growth.plant().habit()) {
+            case UPRIGHT, COLUMNAR -> 0.66;
+            case SPREADING -> 0.3;
+            case VASE -> 0.08;
+            default -> 0.2;
+        };
+    }
+
+    /** By how much those around the edge are lower than the one in the middle. */
+    private double lower() {
+        return switch (growth.plant().habit()) {
+            case UPRIGHT, COLUMNAR -> 0.26;
+            case SPREADING -> 0.62;
+            case VASE -> 0.2;
+            default -> 0.42;
+        };
     }
 
     private double droop() {

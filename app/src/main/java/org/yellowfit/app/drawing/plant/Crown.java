@@ -33,7 +33,7 @@ final class Crown {
         this.space = growth.space();
         Habit habit = growth.plant().habit();
         this.tree = growth.plant().kind() == Kind.TREE || habit == Habit.STANDARD;
-        this.profile = Profile.of(habit, tree).younger(growth.maturity(), tree);
+        this.profile = Profile.of(habit, tree).younger(growth.maturity());
     }
 
     static Growing.Grown grow(Growing growth) {
@@ -56,8 +56,7 @@ final class Crown {
     }
 
     private void trunk(double step) {
-        boolean leader = profile.habit() == Habit.PYRAMIDAL || profile.habit() == Habit.COLUMNAR;
-        double to = space.height() * (leader ? 0.86 : Math.max(0.16, profile.crownFrom() + 0.05));
+        double to = space.height() * Math.max(leader(), Math.max(0.16, profile.crownFrom() + 0.05));
         int parts = (int) Math.max(3, to / step);
         double lean = space.wobble() * 0.04 * space.halfWidth();
         int last = -1;
@@ -65,6 +64,15 @@ final class Crown {
             double up = (double) i / parts;
             last = wood.add(new Vec(lean * Math.sin(up * 2.6), to * up, lean * 0.6 * Math.sin(up * 4)), last);
         }
+    }
+
+    /** How far up its trunk goes on as one, of the height. */
+    private double leader() {
+        return switch (profile.habit()) {
+            case PYRAMIDAL, COLUMNAR -> 0.86;
+            case UPRIGHT -> 0.7;
+            default -> 0;
+        };
     }
 
     private void bases(double step) {
@@ -76,7 +84,7 @@ final class Crown {
             Vec at = new Vec(Math.cos(turn), 0, Math.sin(turn)).times(out * space.halfWidth() * foot());
             Vec to = Vec.direction(turn, Math.PI / 2 - out * lean()).unit();
             int last = wood.add(at, -1);
-            int parts = (int) Math.max(2, space.height() * 0.16 / step);
+            int parts = (int) Math.max(2, straight() / step);
             for (int k = 1; k <= parts; k++) {
                 last = wood.add(at.plus(to, k * step), last);
             }
@@ -88,8 +96,18 @@ final class Crown {
         return switch (profile.habit()) {
             case UPRIGHT -> 0.42;
             case VASE -> 0.07;
+            case SPREADING -> 0.18;
             default -> 0.16;
         };
+    }
+
+    private boolean isSpreading() {
+        return profile.habit() == Habit.SPREADING && !tree;
+    }
+
+    /** How long its stems are before they branch, in units. */
+    private double straight() {
+        return isSpreading() ? 0.6 * Math.min(space.height(), space.halfWidth()) : 0.16 * space.height();
     }
 
     private double lean() {
@@ -97,7 +115,7 @@ final class Crown {
             case COLUMNAR -> 0.12;
             case UPRIGHT -> 0.15;
             case VASE -> 0.6;
-            case SPREADING -> 1;
+            case SPREADING -> 1.25;
             default -> 0.8;
         };
     }
@@ -107,7 +125,8 @@ final class Crown {
             case COLUMNAR -> new Vec(0, 0.9, 0);
             case UPRIGHT -> new Vec(0, 0.7, 0);
             case VASE -> new Vec(0, 0.35, 0);
-            case SPREADING -> new Vec(0, -0.05, 0);
+            case SPREADING -> new Vec(0, -0.12, 0);
+            case MOUND -> new Vec(0, 0.3, 0);
             default -> new Vec(0, 0.12, 0);
         };
     }
@@ -116,9 +135,9 @@ final class Crown {
     private List<Vec> places() {
         int wanted = (int) (120 + 260 * growth.maturity());
         List<Vec> places = new ArrayList<>(wanted);
-        outline(places, (int) (wanted * OUTLINE));
+        outline(places, (int) (wanted * (isSpreading() ? OUTLINE / 3 : OUTLINE)));
         for (int tries = 0; places.size() < wanted && tries < wanted * 12; tries++) {
-            double v = space.between(profile.crownFrom(), 0.985);
+            double v = layered(space.between(profile.crownFrom(), 0.985));
             double wide = profile.halfWidth(v);
             if (space.chance().nextDouble() > wide + 0.05) {
                 continue;
@@ -138,6 +157,17 @@ final class Crown {
             double turn = i * Space.GOLDEN;
             places.add(new Vec(Math.cos(turn) * out, v * space.height(), Math.sin(turn) * out));
         }
+    }
+
+    /** What spreads holds its branches out level, in layers with air between them. */
+    private double layered(double v) {
+        if (!isSpreading()) {
+            return v;
+        }
+        double layers = 3 + Math.round(2 * growth.maturity());
+        double at = (v - profile.crownFrom()) / (1 - profile.crownFrom()) * layers;
+        double within = (Math.floor(at) + 0.62 + 0.36 * (at - Math.floor(at))) / layers;
+        return profile.crownFrom() + (1 - profile.crownFrom()) * Math.min(0.985, within);
     }
 
     private void stems() {

@@ -2,27 +2,74 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.core.plant.Habit;
 
 /** Low dense growth: a dome or a mat of short leafy shoots, each ending at the surface. */
 final class Cushion {
 
     private static final int LEAVES_A_SHOOT = 3;
     /** Leaves within, for each on a shoot. */
-    private static final double INSIDE = 0.75;
+    private static final double INSIDE = 0.9;
 
     private final Growing growth;
     private final Space space;
     private final Figure figure = new Figure();
     private final List<Shoot> shoots = new ArrayList<>();
-    private final boolean mat;
+    private final Dome dome;
 
     private Cushion(Growing growth) {
         this.growth = growth;
         this.space = growth.space();
-        this.mat = switch (growth.plant().habit()) {
-            case PROSTRATE, SPREADING, SCRAMBLING -> true;
-            default -> space.height() < space.halfWidth() * 0.55;
-        };
+        this.dome = Dome.of(growth.plant().habit(), space);
+    }
+
+    /**
+     * The surface a shoot ends at, from the middle of its top (an angle of 0) down to the ground (a right angle): sine
+     * and cosine of the angle, each to a power, which makes it a loaf below one and a lens above.
+     *
+     * @param across power of the sine: how soon it is wide
+     * @param up     power of the cosine: how long it stays high
+     * @param waist  by how much it is drawn in at its foot, of half its width
+     * @param ragged by how much its shoots fall short of its edge or run on to it, of half its width
+     * @param flat   its shoots lie along the ground rather than rise
+     */
+    private record Dome(double across, double up, double waist, double ragged, boolean flat) {
+
+        static Dome of(Habit habit, Space space) {
+            return switch (habit) {
+                // Trails along the ground and thins out to nothing.
+                case PROSTRATE, SCRAMBLING -> new Dome(0.8, 1.25, 0, 0.2, true);
+                // A carpet of one height.
+                case SPREADING -> new Dome(0.58, 0.55, 0, 0.1, true);
+                case GLOBE -> ball(Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1)));
+                default -> new Dome(0.72, 0.76, 0, 0.07, false);
+            };
+        }
+
+        /** @param tall 0 for one as high as half its width to 1 for one as high as it is wide */
+        private static Dome ball(double tall) {
+            return new Dome(0.7, 0.76 + 0.24 * tall, 0.4, 0.07, false);
+        }
+
+        /** @param angle 0 at the top to a right angle at the ground, radians */
+        double height(double angle) {
+            return Math.pow(Math.max(0.001, Math.cos(angle)), up);
+        }
+
+        double width(double angle) {
+            double high = height(angle);
+            return Math.pow(Math.sin(angle), across) * narrowed(high);
+        }
+
+        /** @param high 0 at its foot to 1 at its top */
+        double narrowed(double high) {
+            return 1 - waist * (1 - high) * (1 - high);
+        }
+
+        /** @param x −1 to 1 across it */
+        double roof(double x) {
+            return height(Math.asin(Math.pow(Math.abs(x), 1 / across)));
+        }
     }
 
     static Growing.Grown grow(Growing growth) {
@@ -46,27 +93,13 @@ final class Cushion {
         inside((int) (leaves * INSIDE * growth.leaves()), length);
     }
 
-    /** What stands higher than half its width is a ball rather than a loaf: rounder above, and narrower at its foot. */
-    private double round() {
-        return 0.72 + 0.28 * tallness();
-    }
-
-    private double waist() {
-        return mat ? 0 : 0.34 * tallness();
-    }
-
-    private double tallness() {
-        return Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1));
-    }
-
     /** What is seen between the shoots: the leaves within, in the shade. */
     private void inside(int count, double length) {
         for (int i = 0; i < count; i++) {
             double x = 0.84 * space.wobble();
-            double roof = Math.pow(Math.max(0, 1 - Math.pow(Math.abs(x), 2.4)), 0.6);
-            double up = roof * space.between(0, 1);
+            double up = dome.roof(x) * space.between(0, 1);
             Vec at = new Vec(
-                    x * (1 - waist() * (1 - up) * (1 - up)) * space.halfWidth(),
+                    x * dome.narrowed(up) * space.halfWidth(),
                     Math.max(length * 0.2, space.height() * 0.74 * up),
                     space.halfWidth() * 0.3 * space.wobble());
             Vec to = Vec.direction(space.wobble() * 3, 0.9 + space.wobble() * 0.5);
@@ -78,19 +111,19 @@ final class Cushion {
     private void shoot(double rank, double turn, double length) {
         // More of them towards the edge, where the dome turns steep and is seen from the side, down to the ground.
         double down = Math.PI / 2 * Math.pow(rank, 0.62);
-        double out = Math.pow(Math.sin(down), mat ? 0.5 : 0.66) * space.between(0.93, 1);
-        double dome = Math.pow(Math.max(0.001, Math.cos(down)), mat ? 0.55 : round());
-        out *= 1 - waist() * (1 - dome) * (1 - dome);
+        double out = dome.width(down) * space.between(1 - dome.ragged(), 1);
+        double high = dome.height(down);
         double lumps = 1 - 0.13 * (1 + Math.sin(turn * 3 + rank * 9)) / 2;
         Vec end = new Vec(
                 Math.cos(turn) * out * (space.halfWidth() - length * 0.3),
-                Math.max(length * 0.2, (space.height() - length * 0.3) * dome * lumps),
+                Math.max(length * 0.2, (space.height() - length * 0.3) * high * lumps),
                 Math.sin(turn) * out * (space.halfWidth() - length * 0.3));
-        Vec outward = new Vec(Math.cos(turn) * out, mat ? 0.25 : 0.95 - 0.55 * out, Math.sin(turn) * out).unit();
+        Vec outward =
+                new Vec(Math.cos(turn) * out, dome.flat() ? 0.25 : 0.95 - 0.55 * out, Math.sin(turn) * out).unit();
         double shootLength = Math.min(length * 1.8, Math.max(length, end.y() * 0.6));
         Vec start = end.minus(outward.times(shootLength));
         start = new Vec(start.x(), Math.max(0, start.y()), start.z());
-        double light = Sun.on(outward.times(0.9)) + space.wobble() * 0.22 + (dome - 0.6) * 0.25;
+        double light = Sun.on(outward.times(0.9)) + space.wobble() * 0.22 + (high - 0.6) * 0.25;
         if (space.detail().units() >= 150 && growth.leaves() < 0.6) {
             Vec root = new Vec(start.x() * 0.35, 0, start.z() * 0.35);
             figure.stem(List.of(root, start, end), 0.4, 0.4, growth.plant().isWoody());

@@ -11,6 +11,9 @@ final class Fitting {
     /** Half a head, and a little for its outermost florets. */
     private static final double HEAD_ROOM = 0.6;
 
+    /** Lobes and leaflets stand out so far along the way a leaf points, of its breadth. */
+    private static final double LOBES = 0.62;
+
     private final Figure figure;
     private final Space space;
 
@@ -100,11 +103,7 @@ final class Fitting {
             double length = leaf.length() * Math.min(1, Math.max(space.height(), 2) / needed);
             Vec tip = leaf.to().times(length);
             return new Figure.Leaf(
-                    inside(leaf.at(), tip, length * sideways, space.height()),
-                    leaf.to(),
-                    length,
-                    leaf.light(),
-                    leaf.hue());
+                    beside(leaf.at(), tip, length * sideways), leaf.to(), length, leaf.light(), leaf.hue());
         });
         figure.stems.replaceAll(stem -> new Figure.Stem(
                 stem.along().stream()
@@ -133,6 +132,14 @@ final class Fitting {
                 head.stage()));
         figure.berries.replaceAll(berry ->
                 new Figure.Berry(inside(berry.at(), Vec.ORIGIN, berry.size() / 2, space.height()), berry.size()));
+    }
+
+    /** A leaf is broad across the way it points: one that hangs reaches the ground with its tip alone. */
+    private Vec beside(Vec at, Vec tip, double broad) {
+        double seen = Math.max(1e-6, Math.hypot(tip.x(), tip.y()));
+        double across = broad * Math.max(LOBES, Math.abs(tip.y()) / seen);
+        double up = broad * Math.max(LOBES, Math.abs(tip.x()) / seen);
+        return inside(at, tip, across, up, space.height());
     }
 
     private Vec inside(Vec at, Vec tip, double around, double top) {

@@ -26,7 +26,7 @@ final class Fronds {
     static Growing.Grown grow(Growing growth, double unrolled) {
         Fronds fern = new Fronds(growth, unrolled, 0);
         boolean runs = growth.plant().habit() == Habit.SPREADING;
-        int many = runs ? 17 : 12;
+        int many = runs ? 17 : 10;
         int most = growth.space().detail().units() >= 150 ? many : 8;
         fern.fronds((int) Math.round(most * (0.6 + 0.4 * growth.vigour()) * Math.max(0.5, growth.leaves())));
         return new Growing.Grown(fern.figure, List.of());
@@ -35,7 +35,7 @@ final class Fronds {
     /** The head of a feather palm on its trunk. */
     static Figure palm(Growing growth, double from) {
         Fronds palm = new Fronds(growth, 1, from);
-        palm.fronds(growth.space().detail().units() >= 150 ? 17 : 11);
+        palm.fronds(growth.space().detail().units() >= 150 ? 13 : 9);
         return palm.figure;
     }
 
@@ -46,20 +46,15 @@ final class Fronds {
     }
 
     private void frond(int i, double rank, double turn) {
-        boolean vase = growth.plant().habit() == Habit.VASE || growth.plant().habit() == Habit.UPRIGHT;
-        double out = Math.sqrt(rank);
-        double reach = space.halfWidth() * (vase ? 0.25 + 0.72 * out : 0.22 + 0.76 * out);
+        double reach = space.halfWidth() * (0.42 + 0.58 * Math.sqrt(rank));
         double high = space.height() - from;
-        double top = high * (1 - (vase ? 0.16 : 0.4) * rank) * space.between(0.9, 1);
-        double fall = from > 0 ? 0.95 * rank : (vase ? 0.3 : 0.95) * rank + (vase ? 0 : 0.12);
+        double top = high * (1 - (from > 0 ? 0.8 : 0.24) * rank) * space.between(0.9, 1);
         // Ferns that run rise here and there; others from one crown.
-        double apart = growth.plant().habit() == Habit.SPREADING ? 0.8 * out : 0;
+        double apart = growth.plant().habit() == Habit.SPREADING ? 0.86 * Math.sqrt(rank) : 0;
         List<Vec> rachis = new ArrayList<>();
-        for (int part = 0; part <= PARTS; part++) {
-            double t = (double) part / PARTS;
-            double up = top * (Math.sin(t * Math.PI * 0.5 * (1 + fall * 0.75)));
-            double away = reach * ((1 - apart) * t + apart);
-            rachis.add(new Vec(Math.cos(turn) * away * (0.55 + 0.45 * t), from + up, Math.sin(turn) * away));
+        for (Vec at : bow(rank)) {
+            double away = reach * ((1 - apart) * at.x() + apart);
+            rachis.add(new Vec(Math.cos(turn) * away, from + top * at.y(), Math.sin(turn) * away));
         }
         figure.stem(rachis, Math.max(0.4, high * 0.012), 0.35, false);
         pinnae(rachis, turn, rank, (i % 3 - 1) * 0.5);
@@ -68,28 +63,57 @@ final class Fronds {
         }
     }
 
+    /** How a frond bows, from 0, 0: as far out and as high as one at its farthest and highest. */
+    private List<Vec> bow(double rank) {
+        double rises = from > 0 ? 1.5 - 1.1 * rank : 1.5 - (isUpright() ? 0.35 : 0.85) * rank;
+        double ends = from > 0 ? 0.2 - 1.4 * rank : isUpright() ? 0.7 - 0.6 * rank : -0.1 - 0.5 * rank;
+        List<Vec> along = new ArrayList<>(List.of(Vec.ORIGIN));
+        double highest = 0;
+        for (int part = 0; part < PARTS; part++) {
+            double t = (part + 0.5) / PARTS;
+            double elevation = rises + (ends - rises) * Math.pow(t, isUpright() ? 1.7 : 1.3);
+            Vec last = along.get(part);
+            Vec next = new Vec(last.x() + Math.cos(elevation), last.y() + Math.sin(elevation), 0);
+            highest = Math.max(highest, next.y());
+            along.add(next);
+        }
+        double wide = along.get(PARTS).x();
+        double tall = highest;
+        return along.stream().map(at -> at.scaled(1 / wide, 1 / tall)).toList();
+    }
+
+    private boolean isUpright() {
+        return growth.plant().habit() == Habit.VASE || growth.plant().habit() == Habit.UPRIGHT;
+    }
+
     private void pinnae(List<Vec> rachis, double turn, double rank, double lit) {
-        int pairs = space.detail().units() >= 300 ? 17 : space.detail().units() >= 150 ? 11 : 6;
-        double longest = Math.max(space.halfWidth(), space.height() - from)
-                * (from > 0 ? 0.24 : growth.plant().habit() == Habit.ARCHING ? 0.21 : 0.16);
+        int pairs = space.detail().units() >= 300 ? 19 : space.detail().units() >= 150 ? 15 : 6;
+        double longest = Math.hypot(space.halfWidth(), space.height() - from) * (from > 0 ? 0.17 : 0.15);
         Vec side = new Vec(-Math.sin(turn), 0, Math.cos(turn));
         for (int i = 0; i < pairs; i++) {
-            double t = 0.14 + 0.84 * i / (pairs - 1);
-            double length =
-                    longest * Math.pow(Math.sin(Math.PI * Math.min(1, 0.16 + 0.84 * t)), 0.8) * (1.05 - 0.35 * t);
+            double t = 0.06 + 0.93 * i / (pairs - 1);
+            double length = longest * tapered(t);
             int part = (int) Math.min(PARTS - 1, Math.floor(t * PARTS));
-            Vec from = rachis.get(part);
-            Vec step = rachis.get(part + 1).minus(from);
-            Vec at = from.plus(step, t * PARTS - part);
+            Vec start = rachis.get(part);
+            Vec step = rachis.get(part + 1).minus(start);
+            Vec at = start.plus(step, t * PARTS - part);
             for (int s = -1; s <= 1; s += 2) {
                 // A frond seen from its edge is turned a little, so that its feather shows.
                 Vec flat = new Vec(-step.y(), step.x(), 0).unit().times(s * 0.75);
-                Vec to = flat.plus(side, s * 0.4).plus(step.unit(), 0.55).unit();
+                Vec to = flat.plus(side, s * 0.4).plus(step.unit(), 0.45).unit();
                 double light =
                         Sun.on(new Vec(Math.cos(turn) * 0.55, 0.5 - 0.5 * rank, Math.sin(turn) * 0.55)) + 0.2 * s + lit;
                 figure.leaf(at, to, Math.max(1.2, length), light, t > 0.8 ? Hue.TIP : Hue.LEAF);
             }
         }
+    }
+
+    /** A frond is widest a third of the way along it, and comes to a point. */
+    private double tapered(double t) {
+        double widest = from > 0 ? 0.5 : 0.38;
+        return t < widest
+                ? 0.34 + 0.66 * Math.sin(Math.PI / 2 * t / widest)
+                : 0.1 + 0.9 * Math.pow(1 - (t - widest) / (1 - widest), 0.8);
     }
 
     private void coil(Vec at, double turn) {

@@ -110,7 +110,8 @@ enum LeafForm {
         return switch (this) {
             case PALMATE, STAR -> 0.72;
             case FAN, ROUND, HEART, LOBED, TUFT -> 0.5;
-            case DISSECTED, PINNATE, COMPOUND, FROND, OAK, NEEDLE -> 0.36;
+            case COMPOUND -> 0.45;
+            case DISSECTED, PINNATE, FROND, OAK, NEEDLE -> 0.36;
             default -> 0.26;
         };
     }

@@ -86,7 +86,9 @@ final class LeafyStems {
             double around = turn
                     + (together == 1 ? i * Space.GOLDEN : node * Math.PI / 2 + i % together * 2 * Math.PI / together);
             Vec at = on(along, t);
-            Vec to = Vec.direction(around, 0.7 - 0.85 * (1 - t) + space.wobble() * 0.38);
+            // What unfolds is held up, close about its stem.
+            double rise = 0.7 - 0.85 * (1 - t) + 1.1 * (1 - growth.leafSize());
+            Vec to = Vec.direction(around, Math.min(1.4, rise + space.wobble() * 0.38));
             double tapering =
                     growth.anatomy().arrangement() == LeafArrangement.ALTERNATE ? 1.15 - 0.6 * t : 1.05 - 0.3 * t;
             Vec normal = new Vec(

@@ -26,7 +26,7 @@ final class Palm {
     private static Growing.Grown head(Growing growth, double trunk) {
         return switch (growth.leaf()) {
             case STRAP, BLADE -> Tussock.grow(growth, trunk);
-            case PINNATE, DISSECTED, FROND -> new Growing.Grown(Fronds.palm(growth, trunk), List.of());
+            case LANCE, DISSECTED, FROND -> new Growing.Grown(Fronds.palm(growth, trunk), List.of());
             default -> fans(growth, trunk);
         };
     }

@@ -57,7 +57,7 @@ public final class PlantFigure {
                 Math.max(0.05, Math.min(1, state.fullHeightM() / Math.max(0.05, state.ultimateM()) * 1.15)),
                 vigour(plant, place),
                 leaves(state),
-                state.unfolding() ? YOUNGEST + (1 - YOUNGEST) * state.look().leafShare() : 1,
+                YOUNGEST + (1 - YOUNGEST) * unfolded(state),
                 state.bloom());
         this.structure = built;
         this.figure = grow();
@@ -106,6 +106,13 @@ public final class PlantFigure {
                 : 0;
     }
 
+    /** 0 as leaves and fronds begin to unfold in spring to 1 from when they are full grown. */
+    private static double unfolded(PlantState state) {
+        return state.unfolding()
+                ? Math.min(state.look().leafShare(), state.look().heightShare())
+                : 1;
+    }
+
     private static double leaves(PlantState state) {
         return switch (state.look().standing()) {
             // In spring all leaves come at once, and grow.
@@ -139,7 +146,7 @@ public final class PlantFigure {
             case LEAFY_STEMS -> LeafyStems.grow(growth);
             case ROSETTE -> Rosette.grow(growth);
             case TUSSOCK -> Tussock.grow(growth);
-            case FRONDS -> Fronds.grow(growth, state.look().heightShare());
+            case FRONDS -> Fronds.grow(growth, unfolded(state));
             case CUSHION -> Cushion.grow(growth);
         };
         if (growth.vigour() < 1) {

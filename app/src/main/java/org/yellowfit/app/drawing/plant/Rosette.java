@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.core.plant.Habit;
 
 /** Leaves from the ground, each on its own stalk, laid over each other into a dome. */
 final class Rosette {
@@ -34,7 +35,7 @@ final class Rosette {
                 Math.min(space.detail().leaves(), cover * dome / growth.leaf().area(length)));
         int shown = (int) Math.round(full * growth.leaves() * (0.6 + 0.4 * growth.vigour()));
         for (int i = 0; i < shown; i++) {
-            leaf((i + 0.5) / full, i * Space.GOLDEN, length);
+            leaf((i + 0.5) / shown, i * Space.GOLDEN, length);
         }
     }
 
@@ -46,14 +47,15 @@ final class Rosette {
         double up = (space.height() - own * 0.3) * Math.pow(Math.max(0, 1 - Math.pow(out, shoulder())), 0.62) * 0.94;
         Vec middle = new Vec(Math.cos(turn) * reach, Math.max(own * 0.16, up), Math.sin(turn) * reach);
         // Outer leaves hang, so that those in front show their blades.
-        double rise = 0.85 - 2.0 * out * out + space.wobble() * 0.16;
+        double rise = isErect() ? 1 - 1.5 * out * out : 0.85 - 2.0 * out * out;
+        rise += space.wobble() * 0.16;
         Vec to = Vec.direction(turn + space.wobble() * 0.3, rise);
         Vec at = middle.minus(to.times(own * 0.42));
         at = new Vec(at.x(), Math.max(0.3, at.y()), at.z());
-        Vec foot = new Vec(at.x() * 0.22, 0, at.z() * 0.22);
+        Vec foot = new Vec(at.x() * apart(), 0, at.z() * apart());
         double width = Math.max(0.35, Math.min(1.1, own * 0.03));
-        if (space.detail().units() >= 150 && rank < 0.6) {
-            Vec bow = new Vec(at.x() * 0.5, at.y() * 0.7, at.z() * 0.5);
+        if (space.detail().units() >= 150 && rank < (isErect() ? 0.95 : 0.6)) {
+            Vec bow = foot.plus(at.minus(foot), 0.36).plus(Vec.UP, at.y() * 0.34);
             figure.stem(List.of(foot, bow, at), width, width, false);
         }
         Vec normal = new Vec(Math.cos(turn) * out * 0.75, 0.75 - 0.5 * out, Math.sin(turn) * out * 0.75);
@@ -62,10 +64,26 @@ final class Rosette {
         figure.leaf(at, to, own, Math.max(-1, Math.min(1, light)), hue);
     }
 
+    /** Its leaves stand on stiff stalks. */
+    private boolean isErect() {
+        return growth.plant().habit() == Habit.UPRIGHT;
+    }
+
+    /** How far from the middle a leaf leaves the ground, of where its blade begins: a carpet is many crowns, a rosette is one. */
+    private double apart() {
+        return switch (growth.plant().habit()) {
+            case SPREADING, PROSTRATE, SCRAMBLING -> 0.88;
+            case ROSETTE -> 0.15;
+            case UPRIGHT -> 0.5;
+            default -> 0.45;
+        };
+    }
+
     /** What spreads is flat above, what mounds is round. */
     private double shoulder() {
         return switch (growth.plant().habit()) {
             case SPREADING, PROSTRATE, SCRAMBLING -> 3.4;
+            case UPRIGHT -> 3;
             default -> 2.4;
         };
     }

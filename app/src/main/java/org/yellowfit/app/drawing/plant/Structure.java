@@ -25,7 +25,12 @@ enum Structure {
     /** Lower than this, a dense woody plant is a cushion of shoots rather than a crown of branches, m. */
     private static final double LOW_M = 0.55;
 
+    /** Dwarf conifers are dense to the ground. */
+    private static final double DWARF_M = 1.6;
+
     private static final double MAT_M = 0.26;
+    /** Lower than so much of its spread, a herb that spreads is a carpet. */
+    private static final double FLAT = 0.45;
     /** Wider than so much of its height, an upright conifer has no leader. */
     private static final double BROAD = 0.7;
 
@@ -86,6 +91,7 @@ enum Structure {
             case WEEPING -> WEEPING;
             case COLUMNAR -> plant.botanical().startsWith("Picea") ? TIERS : CROWN;
             case SPREADING -> low ? CUSHION : CROWN;
+            case GLOBE, MOUND -> plant.height10().mid() < DWARF_M ? CUSHION : CROWN;
             default -> CROWN;
         };
     }
@@ -100,9 +106,9 @@ enum Structure {
         if (arrangement == LeafArrangement.TUFTED) {
             return TUSSOCK;
         }
-        boolean mat = habit == Habit.PROSTRATE
-                || (habit == Habit.SPREADING || habit == Habit.SCRAMBLING)
-                        && plant.height10().mid() < MAT_M;
+        boolean low =
+                plant.height10().mid() < Math.max(MAT_M, FLAT * plant.spread10().mid());
+        boolean mat = habit == Habit.PROSTRATE || (habit == Habit.SPREADING || habit == Habit.SCRAMBLING) && low;
         boolean mound = habit == Habit.MOUND || habit == Habit.GLOBE;
         return mat || mound ? CUSHION : LEAFY_STEMS;
     }

@@ -55,7 +55,8 @@ final class Tussock {
     /** Blades that stand out on all sides: swords of yuccas and agaves, and the fine ones of fescues and pinks. */
     private boolean isBristling() {
         return switch (growth.plant().habit()) {
-            case ROSETTE, GLOBE, MOUND -> true;
+            case ROSETTE, GLOBE -> true;
+            case MOUND -> growth.plant().kind() != Kind.GRASS;
             default -> false;
         };
     }
@@ -75,7 +76,7 @@ final class Tussock {
 
     /** How many times over the blades would cover the tuft. */
     private double cover() {
-        return isBristling() ? 3.2 : 1.9;
+        return isBristling() ? 3.2 : growth.plant().habit() == Habit.MOUND ? 3 : 1.9;
     }
 
     private double width(double length) {

@@ -95,13 +95,17 @@ class HabitTest {
         "TREE,      VASE,      0..0,      0.5..0.85, 0.85..1",
         "TREE,      GLOBE,     0..0,      0.85..1,   0.5..0.85",
         "TREE,      PYRAMIDAL, 0.8..1,    0.6..0.85, 0.1..0.4",
-        "TREE,      UPRIGHT,   0..0,      0.85..1,   0.6..0.95",
+        "TREE,      UPRIGHT,   0..0,      0.85..1,   0.4..0.7",
         "CONIFER,   PYRAMIDAL, 0.9..1,    0.5..0.75, 0..0.3",
-        "CONIFER,   GLOBE,     0.3..0.7,  0.9..1,    0.4..0.8",
+        "CONIFER,   GLOBE,     0.5..0.85, 0.9..1,    0.4..0.8",
+        "SHRUB,     PROSTRATE, 0.9..1,    0.85..1,   0.3..0.6",
+        "ANNUAL,    PROSTRATE, 0.9..1,    0.85..1,   0.3..0.6",
+        "ANNUAL,    SPREADING, 0.9..1,    0.9..1,    0.65..1",
+        "FERN,      SPREADING, 0.6..1,    0.6..1,    0.6..1",
         "PERENNIAL, MOUND,     0..0.2,    0.85..1,   0.5..0.8",
         "PERENNIAL, UPRIGHT,   0.4..0.8,  0.75..1,   0.5..0.8",
-        "FERN,      VASE,      0..0,      0.2..0.5,  0.7..1",
-        "FERN,      ARCHING,   0..0,      0.85..1,   0.3..0.7",
+        "FERN,      VASE,      0..0.15,   0.3..0.7,  0.7..1",
+        "FERN,      ARCHING,   0..0.15,   0.6..1,    0.3..0.9",
     })
     void outlinesFollowTheWord(Kind kind, Habit habit, String foot, String middle, String top) {
         List<Outline> outlines = drawn(kind, habit, SUMMER, Standing.IN_LEAF).stream()
