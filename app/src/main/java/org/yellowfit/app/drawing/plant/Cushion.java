@@ -8,8 +8,10 @@ import org.yellowfit.core.plant.Habit;
 final class Cushion {
 
     private static final int LEAVES_A_SHOOT = 3;
-    /** Leaves within, for each on a shoot. */
-    private static final double INSIDE = 0.9;
+    /** Leaves within, for each on a shoot; needles are narrow and let the light through. */
+    private static final double INSIDE = 0.7;
+
+    private static final double NEEDLES_INSIDE = 0.95;
 
     private final Growing growth;
     private final Space space;
@@ -42,11 +44,15 @@ final class Cushion {
                 // A carpet of one height.
                 case SPREADING -> new Dome(0.58, 0.55, 0, 0.1, true);
                 case GLOBE -> ball(Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1)));
-                default -> new Dome(0.72, 0.76, 0, 0.07, false);
+                default -> loaf(Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1)));
             };
         }
 
         /** @param tall 0 for one as high as half its width to 1 for one as high as it is wide */
+        private static Dome loaf(double tall) {
+            return new Dome(0.72 + 0.12 * tall, 0.76 + 0.14 * tall, 0, 0.07, false);
+        }
+
         private static Dome ball(double tall) {
             return new Dome(0.7, 0.76 + 0.24 * tall, 0.4, 0.07, false);
         }
@@ -90,7 +96,8 @@ final class Cushion {
         for (int i = 0; i < count; i++) {
             shoot((i + 0.5) / count, i * Space.GOLDEN + space.wobble() * 0.3, length);
         }
-        inside((int) (leaves * INSIDE * growth.leaves()), length);
+        double within = growth.leaf().isNeedled() ? NEEDLES_INSIDE : INSIDE;
+        inside((int) (leaves * within * growth.leaves()), length);
     }
 
     /** What is seen between the shoots: the leaves within, in the shade. */
@@ -125,8 +132,7 @@ final class Cushion {
         start = new Vec(start.x(), Math.max(0, start.y()), start.z());
         double light = Sun.on(outward.times(0.9)) + space.wobble() * 0.22 + (high - 0.6) * 0.25;
         if (space.detail().units() >= 150 && growth.leaves() < 0.6) {
-            Vec root = new Vec(start.x() * 0.35, 0, start.z() * 0.35);
-            figure.stem(List.of(root, start, end), 0.4, 0.4, growth.plant().isWoody());
+            stem(start, end);
         }
         int shown = (int) Math.round(LEAVES_A_SHOOT * growth.leaves() * (0.6 + 0.4 * growth.vigour()));
         for (int i = 0; i < shown; i++) {
@@ -139,5 +145,26 @@ final class Cushion {
             figure.leaf(at, to, length * space.between(0.8, 1.05), lit, hue);
         }
         shoots.add(new Shoot(end, outward, light, 1));
+    }
+
+    /** What is seen once the leaves are off: wood forks on its way up. */
+    private void stem(Vec start, Vec end) {
+        Vec root = new Vec(start.x() * 0.35, 0, start.z() * 0.35);
+        if (!growth.plant().isWoody()) {
+            figure.stem(List.of(root, start, end), 0.4, 0.4, false);
+            return;
+        }
+        double bend = 0.12 * space.size();
+        Vec middle = root.plus(start.minus(root), 0.6)
+                .plus(new Vec(space.wobble() * bend, space.wobble() * bend * 0.4, space.wobble() * bend));
+        middle = new Vec(middle.x(), Math.max(0.2, middle.y()), middle.z());
+        figure.stem(List.of(root, middle, end), 0.75, 0.4, true);
+        Vec on = end.minus(middle);
+        for (int side = -1; side <= 1; side += 2) {
+            Vec fork = middle.plus(on, 0.5 + 0.16 * side);
+            Vec off = new Vec(-on.y() * side, on.x() * side, on.z() * side).times(0.34);
+            Vec tip = fork.plus(on, 0.34).plus(off, 0.8 + 0.3 * space.wobble());
+            figure.stem(List.of(fork, tip), 0.4, 0.35, true);
+        }
     }
 }

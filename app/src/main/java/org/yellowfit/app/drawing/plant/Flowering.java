@@ -62,7 +62,7 @@ final class Flowering {
             return 0.8;
         }
         if (isLowBulb()) {
-            return 1.1;
+            return 0.85;
         }
         if (!isHerb()) {
             return isLong ? 0.34 : 1.1;
@@ -128,6 +128,9 @@ final class Flowering {
 
     /** How far stalks from the ground lean out, of their height: those of fountains fall with their leaves. */
     private double splay() {
+        if (isLowBulb()) {
+            return 0.34;
+        }
         return switch (growth.plant().habit()) {
             case FOUNTAIN, ARCHING -> 0.46;
             case UPRIGHT, COLUMNAR -> 0.16;

@@ -20,7 +20,7 @@ record Profile(Habit habit, boolean tree, double crownFrom) {
             case GLOBE -> tree ? 0.28 : 0.06;
             case PYRAMIDAL -> tree ? 0.13 : 0.02;
             case COLUMNAR -> tree ? 0.1 : 0.01;
-            case SPREADING -> tree ? 0.3 : 0.05;
+            case SPREADING -> tree ? 0.42 : 0.05;
             default -> 0;
         };
         return new Profile(habit, tree, from);
@@ -48,7 +48,7 @@ record Profile(Habit habit, boolean tree, double crownFrom) {
             case UPRIGHT -> tree ? egg(c) : erect(c);
             case VASE ->
                 (0.14 + 0.86 * Math.pow(Math.min(1, c / 0.8), 0.95)) * Math.pow(Math.max(0, 1 - Math.pow(c, 9)), 0.5);
-            case SPREADING -> tree ? flat(c) * (0.94 + 0.06 * Math.cos(c * 19)) : level(c);
+            case SPREADING -> tree ? umbrella(c) : level(c);
             case PROSTRATE -> Math.pow(1 - c, 0.35);
             case ARCHING ->
                 (0.22 + 0.7 * Math.sin(Math.PI * Math.min(1, (c + 0.12) * 0.78))) * Math.pow(1 - Math.pow(c, 6), 0.5);
@@ -77,9 +77,9 @@ record Profile(Habit habit, boolean tree, double crownFrom) {
         return Math.min(1, 0.6 + 0.9 * c) * Math.pow(Math.max(0, 1 - Math.pow(c, 8)), 0.5);
     }
 
-    /** Wider above than at its foot, and level on top. */
-    private static double flat(double c) {
-        return Math.min(1, 0.5 + 0.95 * c) * Math.pow(Math.max(0, 1 - Math.pow(c, 7)), 0.5);
+    /** Wide at once above its bare trunk, its roof low. */
+    private static double umbrella(double c) {
+        return Math.min(1, 0.62 + 1.1 * c) * Math.pow(Math.max(0, 1 - Math.pow(c, 4)), 0.5);
     }
 
     private static double arc(double t, double power) {
