@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.WebElement;
@@ -123,8 +125,9 @@ class JourneyTest extends BrowserTest {
         assertThat(text(".paper")).contains("By keyboard");
     }
 
-    @Test
-    void everyScreenFitsAPhoneAndATablet(RunningApp app) {
+    @ParameterizedTest(name = "{0} by {1} px")
+    @CsvSource({"390, 844", "820, 1180"})
+    void everyScreenFitsAPhoneAndATablet(int width, int height, RunningApp app) {
         String longWord = "wallflowerbed".repeat(12);
         Visit longest = Screens.of(app)
                 .visit(Map.of("place", longWord, "customer", longWord, "note", "n".repeat(4000), "site.zone", "6b"));
@@ -137,41 +140,39 @@ class JourneyTest extends BrowserTest {
                 + browser.findElement(By.cssSelector("#link a"))
                         .getAttribute("href")
                         .replaceAll("^https?://[^/]+", "");
-        for (Dimension size : List.of(new Dimension(390, 844), new Dimension(820, 1180))) {
-            browser.manage().window().setSize(size);
-            for (String page : List.of(
-                    url + "/",
-                    visit.replace("shortlist", "site"),
-                    visit,
-                    visit.replace("shortlist", "side-by-side"),
-                    visit.replace("shortlist", "list"),
-                    visit.replace("shortlist", "handout"),
-                    visit.replace("shortlist", "calendar"),
-                    visit.replace("shortlist", "afterwards"),
-                    url + "/yard",
-                    url + "/orders",
-                    url + "/records",
-                    url + "/records/plants/spiraea-ember-shovel",
-                    url + "/season",
-                    url + "/outbox",
-                    link,
-                    url + "/catalogue",
-                    url + "/catalogue/hydrangea-tide-table",
-                    url + "/settings",
-                    url + "/settings/watch-list",
-                    url + "/stations",
-                    url + "/visits/new",
-                    url + "/catalogue/labels?ids=hosta-mixing-bowl",
-                    visit.replace("shortlist", "place"),
-                    visit.replace("shortlist", "soil"),
-                    visit.replace("shortlist", "climate"),
-                    visit.replace("shortlist", "card"),
-                    visit.replace("shortlist", "sun"),
-                    visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
-                browser.get(page);
-                until("h1");
-                isSound(page + " at " + size.width);
-            }
+        browser.manage().window().setSize(new Dimension(width, height));
+        for (String page : List.of(
+                url + "/",
+                visit.replace("shortlist", "site"),
+                visit,
+                visit.replace("shortlist", "side-by-side"),
+                visit.replace("shortlist", "list"),
+                visit.replace("shortlist", "handout"),
+                visit.replace("shortlist", "calendar"),
+                visit.replace("shortlist", "afterwards"),
+                url + "/yard",
+                url + "/orders",
+                url + "/records",
+                url + "/records/plants/spiraea-ember-shovel",
+                url + "/season",
+                url + "/outbox",
+                link,
+                url + "/catalogue",
+                url + "/catalogue/hydrangea-tide-table",
+                url + "/settings",
+                url + "/settings/watch-list",
+                url + "/stations",
+                url + "/visits/new",
+                url + "/catalogue/labels?ids=hosta-mixing-bowl",
+                visit.replace("shortlist", "place"),
+                visit.replace("shortlist", "soil"),
+                visit.replace("shortlist", "climate"),
+                visit.replace("shortlist", "card"),
+                visit.replace("shortlist", "sun"),
+                visit.replace("shortlist", "instead/hydrangea-tide-table"))) {
+            browser.get(page);
+            until("h1");
+            isSound(page + " at " + width);
         }
     }
 }
