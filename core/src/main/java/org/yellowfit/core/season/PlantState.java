@@ -94,6 +94,8 @@ public record PlantState(
                 year.stage(dayOfYear, look),
                 year.tipLeaves(dayOfYear),
                 year.innerLeaves(dayOfYear),
-                Math.min(look.leafShare(), look.heightShare()) < 1 && year.isBeforeMidsummer(dayOfYear));
+                look.standing() == Standing.IN_LEAF
+                        && Math.min(look.leafShare(), look.heightShare()) < 1
+                        && year.isBeforeMidsummer(dayOfYear));
     }
 }
