@@ -167,12 +167,7 @@ public final class YearStrip {
                     .append(": ")
                     .append(
                             switch (look.standing()) {
-                                case IN_LEAF ->
-                                    look.leaves().isEmpty()
-                                            ? Sentences.say("look.in-leaf")
-                                            : Sentences.say(
-                                                    "look.leaf",
-                                                    look.leaves().get(0).name());
+                                case IN_LEAF -> leaf(look.leaves());
                                 case BARE_STEMS -> Sentences.say("look.bare-stems");
                                 case STRAW -> Sentences.say("look.straw");
                                 case BELOW_GROUND -> Sentences.say("look.below-ground");
@@ -181,5 +176,15 @@ public final class YearStrip {
             look.fruit().ifPresent(fruit -> out.append(", ").append(Sentences.say("look.fruit", fruit.name())));
         }
         return out.toString();
+    }
+
+    private static String leaf(List<Colour> leaves) {
+        List<String> names =
+                leaves.stream().map(Colour::name).distinct().limit(2).toList();
+        return switch (names.size()) {
+            case 0 -> Sentences.say("look.in-leaf");
+            case 1 -> Sentences.say("look.leaf", names.get(0));
+            default -> Sentences.say("look.leaf-two", names.get(0), names.get(1));
+        };
     }
 }

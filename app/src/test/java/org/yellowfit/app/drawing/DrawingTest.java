@@ -11,6 +11,7 @@ import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.xml.sax.InputSource;
 import org.yellowfit.app.drawing.pen.Detail;
@@ -107,6 +108,19 @@ class DrawingTest {
         assertThat(small).isLessThan(portrait(plant, 7, Detail.LARGE).length()).isLessThan(60_000);
         assertThat(portrait(plant, 7, Detail.LARGE).length())
                 .isLessThan(portrait(plant, 7, Detail.PAGE).length());
+    }
+
+    @ParameterizedTest(name = "{0} {1}: {2}")
+    @CsvSource({
+        "evergreen, leaf_spring=red#b5262e,                  'April: leaf green and red'",
+        "evergreen, leaf_spring=red#b5262e,                  'July: leaf green'",
+        "deciduous, leaf_spring=red#b5262e,                  'April: leaf red'",
+        "evergreen, leaf_summer=green#557d3f|cream#efe6c4,   'July: leaf green and cream'",
+        "evergreen, leaf_summer=green#557d3f|green#6f9a55,   'July: leaf green'",
+    })
+    void theYearStripSaysBothColoursOfALeaf(String persistence, String leaf, String said) {
+        Cultivar plant = plant(Habit.MOUND, "persistence=" + persistence, leaf);
+        assertThat(YearStrip.svg(plant, GrowingPlace.ANYWHERE, 0)).containsPattern(said + "[,;\"]");
     }
 
     @Test
