@@ -40,7 +40,8 @@ class BedPlans implements PlanSheets {
                                 row.number(),
                                 row.botanical() + (row.cultivar().isEmpty() ? "" : " ‘" + row.cultivar() + "’"),
                                 row.fromA(),
-                                row.fromB()))
+                                row.fromB(),
+                                row.offLine()))
                         .toList());
     }
 }

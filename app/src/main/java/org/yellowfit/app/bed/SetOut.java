@@ -31,8 +31,12 @@ final class SetOut {
     /** Of the depth of a bed, a band within which the largest comes first. */
     private static final double BANDS = 4;
 
-    /** @param fromA distance from the first fixed point; likewise {@code fromB}, to be measured by tape */
-    record Row(int number, String botanical, String cultivar, String fromA, String fromB, String phase) {}
+    /**
+     * @param fromA   distance from the first fixed point; likewise {@code fromB}, to be measured by tape
+     * @param offLine square off the line through the two, in which tapes that pull nearly against each other are no help
+     */
+    record Row(
+            int number, String botanical, String cultivar, String fromA, String fromB, String offLine, String phase) {}
 
     /** One bed's plan and its rows. */
     record Sheet(String bed, String svg, String fixedA, String fixedB, List<Row> rows) {}
@@ -165,6 +169,7 @@ final class SetOut {
                                 .orElse(""),
                         tape(each, 0),
                         tape(each, 1),
+                        offLine(each),
                         each.at().afterYears() > 0
                                 ? Sentences.say(
                                         "bed.phase", Math.round(each.at().afterYears()))
@@ -175,6 +180,26 @@ final class SetOut {
 
     private String tape(Numbered each, int which) {
         return units.tape(Math.hypot(each.at().x() - fixed[which][0], each.at().y() - fixed[which][1]));
+    }
+
+    /** Plants on either side of the line are told apart by where one looks from. */
+    private String offLine(Numbered each) {
+        double off = offLine(each.at());
+        String length = units.tape(Math.abs(off));
+        boolean bothSides = plants.stream().anyMatch(other -> offLine(other.at()) * off < 0);
+        if (!bothSides) {
+            return length;
+        }
+        return Sentences.say(off > 0 ? "bed.off.behind" : "bed.off.before", length);
+    }
+
+    /** Square off the line from A to B, away from who looks, m. */
+    private double offLine(BedPlant plant) {
+        double[] a = seen(fixed[0][0], fixed[0][1]);
+        double[] b = seen(fixed[1][0], fixed[1][1]);
+        double[] at = seen(plant.x(), plant.y());
+        double length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+        return ((b[0] - a[0]) * (at[1] - a[1]) - (b[1] - a[1]) * (at[0] - a[0])) / length;
     }
 
     /** Where a fixed point is, so that it is found outside. */

@@ -211,7 +211,7 @@ class BedScreensTest {
         assertThat(page)
                 .contains("the front left corner of the bed", "buried services")
                 // 3-4-5: from (0, 0) to (0.3, 0.4) it is half a metre; the one farther back comes first.
-                .containsPattern("(?s)<b>1</b>.*A 3\\.40.m.*B 3\\.40.m.*<b>2</b>.*A 0\\.50.m");
+                .containsPattern("(?s)<b>1</b>.*A 3\\.40.m.*B 3\\.40.m.*1\\.60.m.*<b>2</b>.*A 0\\.50.m.*0\\.40.m");
         assertThat(text(screens.get("/visits/" + visit.id() + "/bed.svg"))).startsWith("<svg");
     }
 
