@@ -10,6 +10,7 @@ export const model = {
   canRedo: false,
   years: [],
   left: [],
+  // Steps that are not sent yet, each with what one act changed.
   waiting: [],
   sending: false,
   last: Promise.resolve(),
@@ -35,29 +36,39 @@ export const model = {
   change(plants, gone = []) {
     plants.forEach((plant) => this.plants.set(plant.uid, plant));
     gone.forEach((uid) => this.plants.delete(uid));
-    this.waiting.push(...plants, ...gone.map((uid) => ({ uid, gone: true })));
+    this.wait([...plants, ...gone.map((uid) => ({ uid, gone: true }))]);
     this.changed();
-    this.send();
+    this.ask();
+  },
+
+  // A plant that is moved on before its last move was sent takes one step: so does a key that is held down.
+  wait(changes) {
+    const before = this.waiting[this.waiting.length - 1] ?? [];
+    const onwards =
+      before.length === changes.length &&
+      changes.every((change, i) => change.uid === before[i].uid && !change.gone && !before[i].gone);
+    if (onwards) {
+      this.waiting.pop();
+    }
+    this.waiting.push(changes);
+  },
+
+  // One after the other, and what waits before what is asked for: an undo never overtakes the step it is to take back.
+  ask(what, body) {
+    const asked = this.last.then(async () => (await this.send()) && (!what || this.post(what, body)));
+    this.last = asked;
+    return asked;
   },
 
   async send() {
-    if (this.sending || this.waiting.length === 0) {
-      return;
+    while (this.waiting.length > 0) {
+      const changes = this.waiting.shift();
+      if (!(await this.post('steps', { changes }))) {
+        this.waiting.unshift(changes);
+        return false;
+      }
     }
-    const changes = this.waiting;
-    this.waiting = [];
-    if (!(await this.ask('steps', { changes }))) {
-      this.waiting = [...changes, ...this.waiting];
-    } else {
-      this.send();
-    }
-  },
-
-  // One after the other: an undo waits for the step that is on its way.
-  ask(what, body) {
-    const asked = this.last.then(() => this.post(what, body));
-    this.last = asked;
-    return asked;
+    return true;
   },
 
   // Whether it was taken; what could not be sent is kept and sent with the next change.

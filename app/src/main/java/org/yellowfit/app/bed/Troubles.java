@@ -10,6 +10,7 @@ import org.yellowfit.app.bed.BedModel.TroubleView;
 import org.yellowfit.app.words.BedWords;
 import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.bed.BedGround;
+import org.yellowfit.core.bed.BedLimit;
 import org.yellowfit.core.bed.BedYear;
 import org.yellowfit.core.bed.PlantedAt;
 import org.yellowfit.core.measure.Amount;
@@ -75,7 +76,7 @@ final class Troubles {
                 .forEach(each -> tell(
                         "too-tall",
                         BedWords.tooTall(each, y, plants),
-                        shorten(plant(each.index()), each.limit().maxHeightM()),
+                        shorten(plant(each.index()), each.limit()),
                         each.byM(),
                         each.index()));
         year.edges()
@@ -149,10 +150,12 @@ final class Troubles {
         return plant.is(Traits.HARD_PRUNE, YesNo.YES) && !plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD);
     }
 
-    private static Fact shorten(Cultivar plant, double limitM) {
-        return takesCutting(plant)
-                ? Fact.of("bed.advice.cut-to", Amount.metres(limitM))
-                : Fact.of("bed.advice.lower", Amount.metres(limitM));
+    private static Fact shorten(Cultivar plant, BedLimit limit) {
+        Amount limitM = Amount.metres(limit.maxHeightM());
+        if (limit.kind() == BedLimit.LimitKind.WIRE_ABOVE) {
+            return Fact.of("bed.advice.under-wire", limitM);
+        }
+        return takesCutting(plant) ? Fact.of("bed.advice.cut-to", limitM) : Fact.of("bed.advice.lower", limitM);
     }
 
     private static Fact cutOrMove(Cultivar plant, double byM) {

@@ -9,8 +9,37 @@ import org.openqa.selenium.interactions.Actions;
 /** A planting placed, dragged about and moved by keys in a real browser. */
 class BedJourneyTest extends BrowserTest {
 
+    /** Every answer comes late, and is counted. */
+    private static final String SLOW = """
+            const real = window.fetch;
+            window.answered = 0;
+            window.fetch = async (...asked) => {
+              await new Promise((go) => setTimeout(go, 700));
+              const answer = await real(...asked);
+              window.answered += asked[1]?.method === 'POST' ? 1 : 0;
+              return answer;
+            };""";
+
     @Test
-    void placedDraggedMovedByKeysAndTakenBack() {
+    void anUndoNeverOvertakesTheStepItTakesBack() {
+        String all = placed();
+        browser.executeScript(SLOW);
+        focus("#plan", "n");
+        until("#selection:not([hidden])");
+        // The move is on its way, the taking out waits for it, and the undo is for the taking out.
+        focus("#plan", Keys.ARROW_RIGHT.toString());
+        click("#away");
+        click("#undo");
+        patiently().until(driver -> ((Number) browser.executeScript("return window.answered")).intValue() >= 3);
+        untilText("#bed-sum", all);
+        browser.navigate().refresh();
+        untilText("#bed-sum", all);
+        click("#redo");
+        patiently().until(driver -> !text("#bed-sum").equals(all));
+    }
+
+    /** A bed of its own with all its plants placed, and how many these are. */
+    private String placed() {
         signIn("tamsin");
         click("a[href='/visits/new']");
         untilScreen("site");
@@ -30,6 +59,12 @@ class BedJourneyTest extends BrowserTest {
         patiently().until(driver -> !text("#bed-sum").startsWith("0 "));
         String all = text("#bed-sum");
         assertThat(all).contains("plant");
+        return all;
+    }
+
+    @Test
+    void placedDraggedMovedByKeysAndTakenBack() {
+        String all = placed();
         isSound("bed");
         // N goes to the first plant; an arrow moves it by 5 cm along the front.
         focus("#plan", "n");

@@ -32,6 +32,18 @@ public enum Detail {
         return PAGE;
     }
 
+    /** So many of a thing: on what is smaller than a card, on a card, and on what is larger. */
+    public int of(int small, int card, int large) {
+        if (isAtLeast(LARGE)) {
+            return large;
+        }
+        return isAtLeast(CARD) ? card : small;
+    }
+
+    public boolean isAtLeast(Detail other) {
+        return units >= other.units;
+    }
+
     /** Units along the longer side of the drawing: about the pixels it is shown at. */
     public int units() {
         return units;

@@ -30,7 +30,7 @@ final class Blooms {
             }
             default -> {
                 LeafForm petal = petals.count() >= 6 ? LeafForm.OVAL : LeafForm.ROUND;
-                double width = petals.count() <= 4 ? 1.25 : petals.count() == 5 ? 1.05 : 1.1;
+                double width = width(petals);
                 b.ring(petals.count(), b.chance * 2, 0, r, width, petal, 2);
                 b.dot(b.heart(3), 0, 0, r * 0.2);
                 if (b.size > 9) {
@@ -82,6 +82,13 @@ final class Blooms {
             at(b, b.petals(i < 0 ? 3 : 2), 0, 0, Math.PI / 2 + i * 0.8, r, 1.3);
         }
         b.dot(b.heart(3), 0, 0, r * 0.18);
+    }
+
+    private static double width(Petals petals) {
+        if (petals.count() <= 4) {
+            return 1.25;
+        }
+        return petals.count() == 5 ? 1.05 : 1.1;
     }
 
     private static void fan(Brush b) {

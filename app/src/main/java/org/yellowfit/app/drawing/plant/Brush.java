@@ -81,7 +81,7 @@ final class Brush {
     }
 
     private int petalRank(int tone) {
-        return rank + (tone < 2 ? 0 : tone == 2 ? 1 : 2);
+        return rank + Math.max(0, Math.min(2, tone - 1));
     }
 
     Pen petalLine(int tone, double width) {
@@ -107,7 +107,8 @@ final class Brush {
     void dot() {
         double r = Math.max(0.45, Math.max(size, high * 0.6) / 2);
         petals(0).dot(x + r * 0.2, y + r * 0.25, r);
-        petals(chance > 0.6 ? 3 : chance > 0.25 ? 2 : 1).dot(x, y, r * 0.92);
+        int tone = 1 + (chance > 0.25 ? 1 : 0) + (chance > 0.6 ? 1 : 0);
+        petals(tone).dot(x, y, r * 0.92);
     }
 
     /** Closed: small and pointed, the green of the bud with its colour showing. */

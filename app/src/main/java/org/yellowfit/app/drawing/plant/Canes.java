@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.LeafArrangement;
 
@@ -33,7 +34,7 @@ final class Canes {
     static Growing.Grown shrub(Growing growth) {
         Space space = growth.space();
         Canes canes = new Canes(growth, 2 * space.halfWidth() * space.height() * 0.72, 1.4);
-        int most = space.detail().units() >= 150 ? 1 : 0;
+        int most = space.detail().isAtLeast(Detail.CARD) ? 1 : 0;
         int bare = growth.isBare() && most > 0 ? 8 : 0;
         int count = (int) Math.round(5 + 7 * growth.maturity() + 6 * most + bare * growth.maturity());
         for (int i = 0; i < count; i++) {
@@ -46,7 +47,7 @@ final class Canes {
     static Growing.Grown bamboo(Growing growth) {
         Space space = growth.space();
         Canes canes = new Canes(growth, 2 * space.halfWidth() * space.height() * 0.8, 1.5);
-        int count = space.detail().units() >= 150 ? 26 : 12;
+        int count = space.detail().isAtLeast(Detail.CARD) ? 26 : 12;
         for (int i = 0; i < count; i++) {
             canes.cane((i + 0.5) / count, i * Space.GOLDEN + space.wobble() * 0.3, count);
         }
@@ -67,7 +68,7 @@ final class Canes {
         Vec crutch = new Vec(space.wobble() * space.halfWidth() * 0.06, fork, 0);
         figure.stem(List.of(Vec.ORIGIN, new Vec(crutch.x() * 1.6, fork * 0.5, 0), crutch), girth, girth * 0.7, true);
         int limbs = (int) Math.round(5 + 5 * growth.maturity());
-        int wands = space.detail().units() >= 300 ? 9 : space.detail().units() >= 150 ? 6 : 3;
+        int wands = space.detail().of(3, 6, 9);
         for (int i = 0; i < limbs; i++) {
             double turn = i * Space.GOLDEN;
             double out = Math.sqrt((i + 0.5) / limbs) * 0.78;
@@ -147,7 +148,7 @@ final class Canes {
     }
 
     private void sideShoots(List<Vec> along, double turn, int canes) {
-        int count = space.detail().units() >= 150 ? 6 : 2;
+        int count = space.detail().isAtLeast(Detail.CARD) ? 6 : 2;
         for (int i = 0; i < count; i++) {
             double t = 0.1 + 0.74 * i / count + 0.1 * space.chance().nextDouble();
             Vec at = on(along, t);

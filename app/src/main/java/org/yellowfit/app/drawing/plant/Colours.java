@@ -93,6 +93,15 @@ final class Colours {
         return leaves.size() > 1 ? List.of(leaves.get(1), leaves.get(0)) : leaves;
     }
 
+    /** Of a variegated leaf's width, what is seen within its margin: 0 where it is splashed. */
+    private double within() {
+        return switch (variegation) {
+            case MARGIN -> 0.85;
+            case CENTRE -> 0.52;
+            default -> 0;
+        };
+    }
+
     private void put(Map<Hue, Painter.Palette.Blade> blades, Hue hue, List<Colour> colours) {
         OkLab main = first(colours).map(Colour::lab).orElse(LEAF);
         boolean two = colours.size() > 1 && variegation != Variegation.NEW_GROWTH && variegation != Variegation.NONE;
@@ -103,7 +112,7 @@ final class Colours {
         Tones first = tones(main);
         Tones other = tones(colours.get(1).lab());
         boolean margin = variegation == Variegation.MARGIN;
-        double share = margin ? 0.85 : variegation == Variegation.CENTRE ? 0.52 : 0;
+        double share = within();
         Tones edge = margin ? other : first;
         // A leaf nearly as white as the paper keeps green veins and a green outline.
         boolean white = share == 0 && main.lightness() > PALE_LEAF_FROM;

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.LeafTexture;
@@ -173,14 +174,14 @@ final class Crown {
     private void stems() {
         double girth = tree ? space.height() * TRUNK * (0.45 + 0.55 * growth.maturity()) : space.height() * STEM;
         double thickest = Math.min(Math.max(girth, 0.9), space.halfWidth() * 0.3);
-        double thinnest = space.detail().units() > 200 ? 0.45 : 0.32;
-        int least = growth.isBare() ? 0 : space.detail().units() > 200 ? 2 : 3;
+        double thinnest = space.detail().isAtLeast(Detail.LARGE) ? 0.45 : 0.32;
+        int least = growth.isBare() ? 0 : space.detail().of(3, 3, 2);
         for (int[] run : wood.runs()) {
             if (wood.tips(run[run.length > 1 ? 1 : 0]) > least) {
                 branch(run, thickest, thinnest);
             }
         }
-        if (growth.leaves() < 0.7 && space.detail().units() >= 150) {
+        if (growth.leaves() < 0.7 && space.detail().isAtLeast(Detail.CARD)) {
             twigs(thinnest);
         }
     }
@@ -216,7 +217,7 @@ final class Crown {
             ends += wood.tips(node) <= 2 && wood.parent(node) >= 0 ? 1 : 0;
         }
         int each = Math.max(1, Math.min(3, TWIGS / Math.max(1, ends)));
-        if (space.detail().units() > 200) {
+        if (space.detail().isAtLeast(Detail.LARGE)) {
             each = 4;
         }
         for (int node = 0; node < wood.count(); node++) {
@@ -239,7 +240,7 @@ final class Crown {
         if (!isClosed()) {
             return;
         }
-        int count = space.detail().units() >= 150 ? 150 : 40;
+        int count = space.detail().isAtLeast(Detail.CARD) ? 150 : 40;
         double length = Math.max(3, space.size() * 0.11);
         for (int i = 0; i < count; i++) {
             double v = space.between(profile.crownFrom() + 0.04, 0.86);

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 
 /** Low dense growth: a dome or a mat of short leafy shoots, each ending at the surface. */
@@ -131,7 +132,7 @@ final class Cushion {
         Vec start = end.minus(outward.times(shootLength));
         start = new Vec(start.x(), Math.max(0, start.y()), start.z());
         double light = Sun.on(outward.times(0.9)) + space.wobble() * 0.22 + (high - 0.6) * 0.25;
-        if (space.detail().units() >= 150 && growth.leaves() < 0.6) {
+        if (space.detail().isAtLeast(Detail.CARD) && growth.leaves() < 0.6) {
             stem(start, end);
         }
         int shown = (int) Math.round(LEAVES_A_SHOOT * growth.leaves() * (0.6 + 0.4 * growth.vigour()));

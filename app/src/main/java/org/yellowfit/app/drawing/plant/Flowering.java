@@ -337,14 +337,21 @@ final class Flowering {
         return at < bloom.open() + bloom.buds() + bloom.fading() ? HeadStage.FADING : HeadStage.SEED;
     }
 
+    /** How many fruits hang in one cluster. */
+    private int together() {
+        if (growth.anatomy().fruitCm() > 1.4) {
+            return 1;
+        }
+        return growth.anatomy().inflorescence() == Inflorescence.CORYMB ? 6 : 3;
+    }
+
     /** In clusters under the outer shoots. */
     void fruit() {
         double each = Math.max(1, space.cm(growth.anatomy().fruitCm()));
         int most = most(12, 18, 60, 130, 210);
         double area = 2 * space.halfWidth() * space.height() * 0.7;
         int grade = Merits.of(growth.plant()).grades().getOrDefault(Merit.FRUIT, 0);
-        int together =
-                growth.anatomy().fruitCm() > 1.4 ? 1 : growth.anatomy().inflorescence() == Inflorescence.CORYMB ? 6 : 3;
+        int together = together();
         double share = 0.045 + 0.05 * grade;
         int clusters = (int) Math.max(4, Math.min(most, share * area / (each * each * together)));
         List<Shoot> outer = shoots.stream()

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 
 /** Ferns: fronds that rise from one crown and bow outwards, feathered on both sides; rolled up while they unfold. */
@@ -27,7 +28,7 @@ final class Fronds {
         Fronds fern = new Fronds(growth, unrolled, 0);
         boolean runs = growth.plant().habit() == Habit.SPREADING;
         int many = runs ? 17 : 10;
-        int most = growth.space().detail().units() >= 150 ? many : 8;
+        int most = growth.space().detail().isAtLeast(Detail.CARD) ? many : 8;
         fern.fronds((int) Math.round(most * (0.6 + 0.4 * growth.vigour()) * Math.max(0.5, growth.leaves())));
         return new Growing.Grown(fern.figure, List.of());
     }
@@ -35,7 +36,7 @@ final class Fronds {
     /** The head of a feather palm on its trunk. */
     static Figure palm(Growing growth, double from) {
         Fronds palm = new Fronds(growth, 1, from);
-        palm.fronds(growth.space().detail().units() >= 150 ? 13 : 9);
+        palm.fronds(growth.space().detail().isAtLeast(Detail.CARD) ? 13 : 9);
         return palm.figure;
     }
 
@@ -48,7 +49,7 @@ final class Fronds {
     private void frond(int i, double rank, double turn) {
         double reach = space.halfWidth() * (0.42 + 0.58 * Math.sqrt(rank));
         double high = space.height() - from;
-        double top = high * (1 - (from > 0 ? 0.8 : 0.24) * rank) * space.between(0.9, 1);
+        double top = high * (1 - (isPalm() ? 0.8 : 0.24) * rank) * space.between(0.9, 1);
         // Ferns that run rise here and there; others from one crown.
         double apart = growth.plant().habit() == Habit.SPREADING ? 0.86 * Math.sqrt(rank) : 0;
         List<Vec> rachis = new ArrayList<>();
@@ -65,8 +66,8 @@ final class Fronds {
 
     /** How a frond bows, from 0, 0: as far out and as high as one at its farthest and highest. */
     private List<Vec> bow(double rank) {
-        double rises = from > 0 ? 1.5 - 1.1 * rank : 1.5 - (isUpright() ? 0.35 : 0.85) * rank;
-        double ends = from > 0 ? 0.2 - 1.4 * rank : isUpright() ? 0.7 - 0.6 * rank : -0.1 - 0.5 * rank;
+        double rises = rises(rank);
+        double ends = ends(rank);
         List<Vec> along = new ArrayList<>(List.of(Vec.ORIGIN));
         double highest = 0;
         for (int part = 0; part < PARTS; part++) {
@@ -82,13 +83,32 @@ final class Fronds {
         return along.stream().map(at -> at.scaled(1 / wide, 1 / tall)).toList();
     }
 
+    /** How steeply it leaves its crown, radians above the level; likewise how it {@link #ends}. */
+    private double rises(double rank) {
+        if (isPalm()) {
+            return 1.5 - 1.1 * rank;
+        }
+        return 1.5 - (isUpright() ? 0.35 : 0.85) * rank;
+    }
+
+    private double ends(double rank) {
+        if (isPalm()) {
+            return 0.2 - 1.4 * rank;
+        }
+        return isUpright() ? 0.7 - 0.6 * rank : -0.1 - 0.5 * rank;
+    }
+
+    private boolean isPalm() {
+        return from > 0;
+    }
+
     private boolean isUpright() {
         return growth.plant().habit() == Habit.VASE || growth.plant().habit() == Habit.UPRIGHT;
     }
 
     private void pinnae(List<Vec> rachis, double turn, double rank, double lit) {
-        int pairs = space.detail().units() >= 300 ? 19 : space.detail().units() >= 150 ? 15 : 6;
-        double longest = Math.hypot(space.halfWidth(), space.height() - from) * (from > 0 ? 0.17 : 0.15);
+        int pairs = space.detail().of(6, 15, 19);
+        double longest = Math.hypot(space.halfWidth(), space.height() - from) * (isPalm() ? 0.17 : 0.15);
         Vec side = new Vec(-Math.sin(turn), 0, Math.cos(turn));
         for (int i = 0; i < pairs; i++) {
             double t = 0.06 + 0.93 * i / (pairs - 1);
@@ -110,7 +130,7 @@ final class Fronds {
 
     /** A frond is widest a third of the way along it, and comes to a point. */
     private double tapered(double t) {
-        double widest = from > 0 ? 0.5 : 0.38;
+        double widest = isPalm() ? 0.5 : 0.38;
         return t < widest
                 ? 0.34 + 0.66 * Math.sin(Math.PI / 2 * t / widest)
                 : 0.1 + 0.9 * Math.pow(1 - (t - widest) / (1 - widest), 0.8);

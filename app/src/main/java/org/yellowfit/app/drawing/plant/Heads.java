@@ -56,11 +56,19 @@ final class Heads {
         };
     }
 
+    /** Of a daisy's width its disc, the smaller the more rays it has. */
+    private static double heart(int rays) {
+        if (rays > 30) {
+            return 0.12;
+        }
+        return rays > 20 ? 0.22 : 0.3;
+    }
+
     private static void daisy(Brush b, Petals petals) {
         double r = b.size / 2;
         boolean seed = b.stage() == HeadStage.SEED;
         int count = petals.count();
-        double heart = count > 30 ? 0.12 : count > 20 ? 0.22 : 0.3;
+        double heart = heart(count);
         if (!seed) {
             double width = Math.min(2.3, 24.0 / Math.min(count, 21));
             b.ring(Math.min(count, 21), b.chance, r * heart * 0.6, r * (1 - heart * 0.6), width, LeafForm.LANCE, 2);

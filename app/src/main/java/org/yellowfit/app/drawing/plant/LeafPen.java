@@ -70,8 +70,19 @@ final class LeafPen {
         pen.close();
     }
 
+    private static int needlePairs(double length) {
+        if (length > 12) {
+            return 6;
+        }
+        return length > 6 ? 4 : 3;
+    }
+
     private static double[][] plain(LeafForm form) {
-        double wide = form == LeafForm.LANCE || form == LeafForm.STRAP ? 0.22 : form == LeafForm.OVAL ? 0.46 : 0.7;
+        double wide = switch (form) {
+            case LANCE, STRAP -> 0.22;
+            case OVAL -> 0.46;
+            default -> 0.7;
+        };
         return new double[][] {{0.4, wide, 1, 0}};
     }
 
@@ -180,7 +191,7 @@ final class LeafPen {
             default -> {
                 double cos = Math.cos(angle);
                 double sin = Math.sin(angle);
-                int pairs = length > 12 ? 6 : length > 6 ? 4 : 3;
+                int pairs = needlePairs(length);
                 sliver(pen, angle, length, 0.06);
                 for (int i = 0; i < pairs; i++) {
                     double along = length * (0.05 + 0.75 * i / pairs);

@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.LeafArrangement;
 
@@ -31,7 +32,7 @@ final class LeafyStems {
     static Growing.Grown grow(Growing growth) {
         double metres = 2 * growth.space().halfWidth() / growth.space().unitsPerM();
         int least = growth.plant().isAnnual() ? 4 : 6;
-        int most = growth.space().detail().units() >= 150 ? 24 : 13;
+        int most = growth.space().detail().isAtLeast(Detail.CARD) ? 24 : 13;
         int stems = (int) Math.max(least, Math.min(most, 5 + metres * 19));
         LeafyStems clump = new LeafyStems(growth, stems);
         for (int i = 0; i < stems; i++) {
@@ -76,9 +77,11 @@ final class LeafyStems {
 
     private void leaves(List<Vec> along, double turn) {
         int shown = (int) Math.round(leavesAStem * (0.6 + 0.4 * growth.vigour()) * growth.leaves());
-        int together = growth.anatomy().arrangement() == LeafArrangement.OPPOSITE
-                ? 2
-                : growth.anatomy().arrangement() == LeafArrangement.WHORLED ? 4 : 1;
+        int together = switch (growth.anatomy().arrangement()) {
+            case OPPOSITE -> 2;
+            case WHORLED -> 4;
+            default -> 1;
+        };
         for (int i = 0; i < shown; i++) {
             int node = i / together;
             int nodes = Math.max(1, shown / together);

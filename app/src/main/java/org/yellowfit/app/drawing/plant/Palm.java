@@ -1,6 +1,7 @@
 package org.yellowfit.app.drawing.plant;
 
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 
 /** A trunk with one head of leaves: fans, feathers or straps. */
 final class Palm {
@@ -34,7 +35,7 @@ final class Palm {
     private static Growing.Grown fans(Growing growth, double trunk) {
         Space space = growth.space();
         Figure figure = new Figure();
-        int count = space.detail().units() >= 150 ? 19 : 11;
+        int count = space.detail().isAtLeast(Detail.CARD) ? 19 : 11;
         double fan = space.halfWidth() * 0.62;
         for (int i = 0; i < count; i++) {
             double rank = (i + 0.5) / count;
@@ -50,7 +51,7 @@ final class Palm {
     }
 
     private static void fan(Figure figure, Space space, Vec hub, Vec to, double radius, double rank) {
-        int fingers = space.detail().units() >= 150 ? 15 : 9;
+        int fingers = space.detail().isAtLeast(Detail.CARD) ? 15 : 9;
         Vec side = new Vec(-to.z(), 0, to.x()).unit();
         for (int k = 0; k < fingers; k++) {
             double off = 2.0 * k / (fingers - 1) - 1;

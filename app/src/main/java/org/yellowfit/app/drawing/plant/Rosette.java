@@ -2,6 +2,7 @@ package org.yellowfit.app.drawing.plant;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.plant.Habit;
 
 /** Leaves from the ground, each on its own stalk, laid over each other into a dome. */
@@ -54,7 +55,7 @@ final class Rosette {
         at = new Vec(at.x(), Math.max(0.3, at.y()), at.z());
         Vec foot = new Vec(at.x() * apart(), 0, at.z() * apart());
         double width = Math.max(0.35, Math.min(1.1, own * 0.03));
-        if (space.detail().units() >= 150 && rank < (isErect() ? 0.95 : 0.6)) {
+        if (space.detail().isAtLeast(Detail.CARD) && rank < (isErect() ? 0.95 : 0.6)) {
             Vec bow = foot.plus(at.minus(foot), 0.36).plus(Vec.UP, at.y() * 0.34);
             figure.stem(List.of(foot, bow, at), width, width, false);
         }

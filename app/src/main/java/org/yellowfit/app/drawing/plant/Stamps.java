@@ -141,6 +141,12 @@ final class Stamps {
     /** A spray shows more leaves the more of them there would be. */
     private int leaflets(double length) {
         double share = length / realLength;
-        return share < 1.5 || length < 6 ? 1 : share < 3 || length < 9 ? 3 : share < 6 || length < 13 ? 5 : 7;
+        if (share < 1.5 || length < 6) {
+            return 1;
+        }
+        if (share < 3 || length < 9) {
+            return 3;
+        }
+        return share < 6 || length < 13 ? 5 : 7;
     }
 }

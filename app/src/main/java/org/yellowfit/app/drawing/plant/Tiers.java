@@ -55,13 +55,12 @@ final class Tiers {
 
     private void whorl(double v, double first, double lean, int whorls) {
         double c = (v - first) / (1 - first);
-        boolean narrow = growth.plant().habit() == Habit.COLUMNAR;
-        double wide = narrow ? Math.min(1, 1.7 * Math.sqrt(1 - c)) : pine ? Math.pow(1 - c, 0.55) : 1 - c;
+        double wide = wide(c);
         double reach =
                 space.halfWidth() * Math.max(0.05, wide) * (pine ? space.between(0.66, 1) : space.between(0.88, 1));
         int branches = (int) Math.max(4, Math.round((pine ? 5 : 7) + 3 * wide));
         double turned = space.chance().nextDouble() * 6;
-        double sag = pine ? -0.3 : narrow ? -0.5 : 0.34 - 0.62 * c;
+        double sag = sag(c);
         for (int i = 0; i < branches; i++) {
             double turn = turned + i * 2 * Math.PI / branches + space.wobble() * 0.22;
             branch(
@@ -73,6 +72,34 @@ final class Tiers {
                     whorls * branches,
                     space.height() / whorls);
         }
+    }
+
+    /** @param c 0 for the lowest whorl to 1 for the tip */
+    private double wide(double c) {
+        if (isNarrow()) {
+            return Math.min(1, 1.7 * Math.sqrt(1 - c));
+        }
+        return pine ? Math.pow(1 - c, 0.55) : 1 - c;
+    }
+
+    /** By how much of its length a branch sinks: below 0 it rises. */
+    private double sag(double c) {
+        if (pine) {
+            return -0.3;
+        }
+        return isNarrow() ? -0.5 : 0.34 - 0.62 * c;
+    }
+
+    private boolean isNarrow() {
+        return growth.plant().habit() == Habit.COLUMNAR;
+    }
+
+    /** The last of a branch's twigs ends it; the others leave it to either side. */
+    private static double side(int i, int count) {
+        if (i == count - 1) {
+            return 0;
+        }
+        return i % 2 == 0 ? 1 : -1;
     }
 
     private void branch(double v, double turn, double reach, double sag, double lean, int all, double gap) {
@@ -93,7 +120,7 @@ final class Tiers {
             double t = pine ? 0.45 + 0.55 * (i + 0.5) / count : 0.12 + 0.88 * (i + 0.5) / count;
             int part = (int) Math.min(3, Math.floor(t * 4));
             Vec way = along.get(part + 1).minus(along.get(part)).unit();
-            double s = i == count - 1 ? 0 : i % 2 == 0 ? 1 : -1;
+            double s = side(i, count);
             double spreadOut = reach * 0.3 * (1 - t) * space.chance().nextDouble();
             Vec at = along.get(part)
                     .plus(along.get(part + 1).minus(along.get(part)), t * 4 - part)

@@ -76,7 +76,10 @@ final class Tussock {
 
     /** How many times over the blades would cover the tuft. */
     private double cover() {
-        return isBristling() ? 3.2 : growth.plant().habit() == Habit.MOUND ? 3 : 1.9;
+        if (isBristling()) {
+            return 3.2;
+        }
+        return growth.plant().habit() == Habit.MOUND ? 3 : 1.9;
     }
 
     private double width(double length) {
@@ -90,9 +93,10 @@ final class Tussock {
         if (growth.plant().botanical().startsWith("Agave")) {
             return length * 0.3;
         }
-        boolean broad = growth.plant().botanical().startsWith("Tulipa");
-        double share = broad ? 0.15 : growth.plant().habit() == Habit.ROSETTE ? 0.1 : 0.062;
-        return Math.max(0.7, length * share);
+        if (growth.plant().botanical().startsWith("Tulipa")) {
+            return Math.max(0.7, length * 0.15);
+        }
+        return Math.max(0.7, length * (growth.plant().habit() == Habit.ROSETTE ? 0.1 : 0.062));
     }
 
     /** @param rank 0 for the innermost, upright, to 1 for the outermost */
