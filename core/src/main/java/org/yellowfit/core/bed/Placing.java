@@ -17,17 +17,20 @@ import org.yellowfit.core.palette.Weaving;
  */
 public final class Placing {
 
-    private static final int TRIES = 6;
     /** A bed of many plants gets fewer tries, so that it stays within its time. */
     private static final int PLANTS_TRIED = 700;
     /** Of the ground, what is planted where no counts are said: the rest is lost to edges and clearances. */
     private static final double FILLED = 0.8;
 
     private static final double FORWARD = 0.15;
-    /** Plants stand so much of half their spread within the edge, where all find room so; in the first tries. */
-    private static final double OVER_EDGE = 0.7;
+    /**
+     * Try by try, how much of half their spread plants stand within the edge at least: well within where all find room
+     * so, less where they do not, and on the edge itself only as the last way.
+     */
+    private static final double[] WITHIN_EDGE = {0.7, 0.7, 0.4, 0.4, 0, 0};
 
-    private static final int WITHIN_EDGES = 2;
+    /** What fills a pot hangs over its rim and is no worse for it. */
+    private static final double[] WITHIN_RIM = {0.7, 0.7, 0, 0, 0, 0};
 
     // Of the way from the rim of a pot to its middle.
     private static final double NEARLY_AS_TALL = 0.9;
@@ -43,8 +46,6 @@ public final class Placing {
     private final Spots spots;
     private final Frontage frontage;
     private final boolean[][] allowed;
-    /** Of these the spots from which a plant reaches hardly over the edge. */
-    private final boolean[][] within;
 
     private final Clearance.Bar[] worst;
 
@@ -65,7 +66,6 @@ public final class Placing {
             setDepths();
         }
         allowed = new boolean[lots.size()][spots.size()];
-        within = new boolean[lots.size()][spots.size()];
         worst = new Clearance.Bar[lots.size()];
         lots.forEach(this::look);
     }
@@ -131,7 +131,6 @@ public final class Placing {
         for (int i = 0; i < spots.size(); i++) {
             Clearance.Bar bar = clearance.bar(lot, spots.x[i], spots.y[i]);
             allowed[lot.number][i] = bar == Clearance.Bar.NONE;
-            within[lot.number][i] = bar == Clearance.Bar.NONE && spots.toEdge[i] >= OVER_EDGE * lot.spread10 / 2;
             barred[bar.ordinal()]++;
         }
         if (barred[Clearance.Bar.NONE.ordinal()] == 0) {
@@ -146,7 +145,8 @@ public final class Placing {
 
     private Placement place() {
         int plants = lots.stream().mapToInt(lot -> lot.count).sum();
-        int tries = plants > PLANTS_TRIED ? 1 : TRIES;
+        double[] edges = aims.pot() ? WITHIN_RIM : WITHIN_EDGE;
+        int tries = plants > PLANTS_TRIED ? 1 : edges.length;
         Attempt best = null;
         for (int k = 0; k < tries && (best == null || best.leftInAll() > 0); k++) {
             Attempt attempt = new Attempt(
@@ -155,7 +155,7 @@ public final class Placing {
                             clearance,
                             spots,
                             frontage,
-                            k < WITHIN_EDGES ? within : allowed,
+                            within(edges[k]),
                             new Attempt.Way(aims.layers() == Weaving.STEPPED, k % 2 == 1, aims.pot()),
                             aims.seed() * 1_000_003 + k)
                     .plant(inOrder(k));
@@ -164,6 +164,20 @@ public final class Placing {
             }
         }
         return told(best);
+    }
+
+    /** Of the spots allowed those from which a plant reaches no farther over the edge. */
+    private boolean[][] within(double share) {
+        if (share <= 0) {
+            return allowed;
+        }
+        boolean[][] within = new boolean[lots.size()][spots.size()];
+        for (Lot lot : lots) {
+            for (int i = 0; i < spots.size(); i++) {
+                within[lot.number][i] = allowed[lot.number][i] && spots.toEdge[i] >= share * lot.spread10 / 2;
+            }
+        }
+        return within;
     }
 
     /** The widest first; on later tries those that stand at the back. */

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.growth.Layer;
 import org.yellowfit.core.palette.Weaving;
 import org.yellowfit.core.plant.Cultivar;
@@ -34,6 +36,25 @@ class PlacingTest {
                 .hasSize(12)
                 .allSatisfy(
                         each -> assertThat(ground.toEdge(each.x(), each.y())).isGreaterThanOrEqualTo(0.2));
+    }
+
+    /** The fuller the bed, the nearer to its edge they stand; on the edge only where nothing else helps. */
+    @ParameterizedTest(name = "{0} plants: at least {1} m from the edge")
+    @CsvSource({
+        // half their spread is 30 cm: seven tenths of it, four tenths, and at last the edge itself
+        "20, 0.21",
+        "28, 0.21",
+        "32, 0.12",
+        "37, 0",
+    })
+    void aFullerBedIsFilledNearerToItsEdge(int count, double nearest) {
+        Cultivar plant = RandomBeds.plant("mound", false, 0.4, 0.6);
+        BedGround ground = BedGround.open(RandomBeds.rectangle(6, 2), FRONT);
+        Placement placement = Placing.place(ground, List.of(wanted(plant, count, Grouping.GROUP)), MATURE);
+        assertThat(placement.placed())
+                .hasSize(count)
+                .allSatisfy(
+                        each -> assertThat(ground.toEdge(each.x(), each.y())).isGreaterThanOrEqualTo(nearest));
     }
 
     /** G7: the tall one in the middle of the pot, the three that mound round it, not all on one side. */
