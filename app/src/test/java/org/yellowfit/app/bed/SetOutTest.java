@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,15 +33,12 @@ class SetOutTest {
 
     private static final double INCH_M = 0.0254;
 
-    private static List<Cultivar> plants;
-
-    @BeforeAll
-    static void read() throws IOException {
-        plants = DemoPlants.all();
-    }
-
     private static Cultivar find(String id) {
-        return plants.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
+        try {
+            return DemoPlants.named(id);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static BedPlant at(int number, String id, double x, double y) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.yellowfit.core.measure.CsvTable;
 import org.yellowfit.core.plant.Cultivar;
@@ -20,6 +21,8 @@ public final class DemoPlants {
     public static final List<Integer> KEPT_MONTHS = List.of(1, 4, 7, 10);
 
     public static final List<Integer> KEPT_AGES = List.of(2, 12);
+
+    private static final Map<String, Cultivar> BY_ID = new HashMap<>();
 
     private DemoPlants() {}
 
@@ -37,6 +40,13 @@ public final class DemoPlants {
             }
             return plants;
         }
+    }
+
+    public static synchronized Cultivar named(String id) throws IOException {
+        if (BY_ID.isEmpty()) {
+            all().forEach(each -> BY_ID.put(each.id(), each));
+        }
+        return Optional.ofNullable(BY_ID.get(id)).orElseThrow();
     }
 
     /** Forty from all over the catalogue, whose drawings are kept to be compared. */

@@ -4,38 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.List;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.yellowfit.app.drawing.DemoPlants;
 import org.yellowfit.app.drawing.pen.Detail;
 import org.yellowfit.core.measure.Interval;
-import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.season.GrowingPlace;
-import org.yellowfit.core.season.PlantState;
 
 /** Where flowers sit on a plant, and how many there are: as on the plant, and not on stalks of the program's own. */
 class FlowersStandTest {
 
-    private static final double UNITS = 150;
-    private static List<Cultivar> plants;
-
-    @BeforeAll
-    static void read() throws IOException {
-        plants = DemoPlants.all();
-    }
-
-    private static Cultivar plant(String id) {
-        return plants.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
-    }
-
-    private static Figure figure(String id, int month, Detail detail) {
-        Cultivar plant = plant(id);
-        PlantState state = PlantState.inMonth(plant, 5, month, GrowingPlace.ANYWHERE);
-        double largest = Math.max(Math.max(state.fullHeightM(), state.fullFlowerHeightM()), state.fullSpreadM());
-        return PlantFigure.of(plant, state, GrowingPlace.ANYWHERE, UNITS / largest, detail, 0)
-                .figure();
+    private static Figure figure(String id, int month, Detail detail) throws IOException {
+        return Drawn.figure(id, 5, month, detail);
     }
 
     private static double high(Figure figure) {
@@ -66,7 +45,8 @@ class FlowersStandTest {
         "crocus-butter-pat-lane,  3, 0.6..1.2, 0.7..1.3, 1..4",
         "galanthus-linen-tag,     2, 0.5..1.2, 0.6..1.3, 1..4",
     })
-    void headsStandWhereTheyDoInLife(String id, int month, String lowest, String highest, String count) {
+    void headsStandWhereTheyDoInLife(String id, int month, String lowest, String highest, String count)
+            throws IOException {
         Figure figure = figure(id, month, Detail.CARD);
         double high = high(figure);
         within(
@@ -84,7 +64,7 @@ class FlowersStandTest {
     }
 
     @Test
-    void bellsHang() {
+    void bellsHang() throws IOException {
         for (String id : List.of("fuchsia-bell-pull", "galanthus-linen-tag")) {
             int month = id.startsWith("fuchsia") ? 7 : 2;
             assertThat(figure(id, month, Detail.CARD).heads)
@@ -96,7 +76,7 @@ class FlowersStandTest {
 
     /** Flowers of wood are spread over the whole plant, so that no side goes without. */
     @Test
-    void noSideOfAShrubInFlowerGoesWithout() {
+    void noSideOfAShrubInFlowerGoesWithout() throws IOException {
         for (String id : List.of("rosa-net-mender", "hydrangea-tide-table", "weigela-thimble-rack")) {
             Figure figure = figure(id, 6 + (id.startsWith("h") ? 1 : 0), Detail.CARD);
             long left = figure.heads.stream().filter(head -> head.at().x() < 0).count();
@@ -106,7 +86,7 @@ class FlowersStandTest {
 
     /** A small picture shows fewer heads and a large one more, none more than the plant has room for. */
     @Test
-    void headsGrowInNumberWithThePicture() {
+    void headsGrowInNumberWithThePicture() throws IOException {
         for (String id : List.of("rosa-net-mender", "salvia-match-tin", "echinacea-kettle-drum-row")) {
             int month = id.startsWith("rosa") ? 6 : 8;
             int small = figure(id, month, Detail.SMALL).heads.size();
@@ -129,7 +109,7 @@ class FlowersStandTest {
         "hydrangea-tide-table,       1, true",
         "hydrangea-tide-table,       5, false",
     })
-    void headsStandInSeedAsLongAsTheyDo(String id, int month, boolean any) {
+    void headsStandInSeedAsLongAsTheyDo(String id, int month, boolean any) throws IOException {
         assertThat(figure(id, month, Detail.CARD).heads.isEmpty()).isEqualTo(!any);
     }
 }

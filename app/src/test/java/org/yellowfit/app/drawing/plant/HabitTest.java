@@ -24,7 +24,6 @@ import org.yellowfit.core.season.Standing;
 /** What a habit's word says of a plant's outline is what is drawn, in the middle of all plants of that habit. */
 class HabitTest {
 
-    private static final double UNITS = 150;
     private static final int SUMMER = 7;
     private static final int WINTER = 1;
     private static final double YEARS = 10;
@@ -39,18 +38,12 @@ class HabitTest {
     /** How wide the leaves stand in a part of the height, of half the plant's width. */
     private record Outline(double foot, double middle, double top) {}
 
-    private static Figure figure(Cultivar plant, PlantState state) {
-        double largest = Math.max(Math.max(state.fullHeightM(), state.fullFlowerHeightM()), state.fullSpreadM());
-        return PlantFigure.of(plant, state, GrowingPlace.ANYWHERE, UNITS / largest, Detail.CARD, 0)
-                .figure();
-    }
-
     private static List<Figure> drawn(Kind kind, Habit habit, int month, Standing standing) {
         List<Figure> drawn = new ArrayList<>();
         for (Cultivar plant : plants) {
             PlantState state = PlantState.inMonth(plant, YEARS, month, GrowingPlace.ANYWHERE);
             if (plant.kind() == kind && plant.habit() == habit && state.look().standing() == standing) {
-                drawn.add(figure(plant, state));
+                drawn.add(Drawn.figure(plant, state, Detail.CARD));
             }
         }
         return drawn;
@@ -157,7 +150,7 @@ class HabitTest {
     private static double leafLength(int day) {
         return median(plants.stream()
                 .filter(plant -> plant.kind() == Kind.TREE && plant.botanical().matches("(Acer|Amelanchier) .*"))
-                .map(plant -> figure(plant, PlantState.at(plant, YEARS, day, GrowingPlace.ANYWHERE)))
+                .map(plant -> Drawn.figure(plant, PlantState.at(plant, YEARS, day, GrowingPlace.ANYWHERE), Detail.CARD))
                 .flatMap(figure -> figure.leaves.stream())
                 .mapToDouble(Figure.Leaf::length));
     }
@@ -185,7 +178,7 @@ class HabitTest {
         int bristling = 0;
         for (Cultivar plant : plants) {
             PlantState state = PlantState.inMonth(plant, YEARS, SUMMER, GrowingPlace.ANYWHERE);
-            Figure figure = figure(plant, state);
+            Figure figure = Drawn.figure(plant, state, Detail.CARD);
             boolean bristles = plant.habit() == Habit.GLOBE && plant.kind() == Kind.GRASS
                     || plant.botanical().startsWith("Yucca")
                     || plant.botanical().startsWith("Dianthus");

@@ -25,7 +25,6 @@ import org.yellowfit.core.season.Standing;
 /** How leaves stand on a plant: down to the ground or on stalks, from one foot or from many, as feathers or as fans. */
 class LeavesStandTest {
 
-    private static final double UNITS = 150;
     /** A frond is drawn of so many points; the coil at the end of one that unfolds of one more. */
     private static final int COIL = 10;
 
@@ -36,19 +35,12 @@ class LeavesStandTest {
         plants = DemoPlants.all();
     }
 
-    private static Cultivar plant(String id) {
-        return plants.stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
-    }
-
-    private static PlantState state(Cultivar plant, int years, int month) {
-        return PlantState.inMonth(plant, years, month, GrowingPlace.ANYWHERE);
-    }
-
     private static Figure figure(Cultivar plant, int years, int month) {
-        PlantState state = state(plant, years, month);
-        double largest = Math.max(Math.max(state.fullHeightM(), state.fullFlowerHeightM()), state.fullSpreadM());
-        return PlantFigure.of(plant, state, GrowingPlace.ANYWHERE, UNITS / largest, Detail.CARD, 0)
-                .figure();
+        return Drawn.figure(plant, years, month, Detail.CARD);
+    }
+
+    private static Figure figure(String id, int years, int month) throws IOException {
+        return Drawn.figure(id, years, month, Detail.CARD);
     }
 
     private static double lowestTip(Figure figure) {
@@ -95,8 +87,8 @@ class LeavesStandTest {
         "alchemilla-dew-ladle, 0.1..0.45",
         "bergenia-boot-sole,    0..0.15",
     })
-    void carpetsHaveManyFeet(String id, String wanted) {
-        Figure figure = figure(plant(id), 5, 7);
+    void carpetsHaveManyFeet(String id, String wanted) throws IOException {
+        Figure figure = figure(id, 5, 7);
         double half = figure.leaves.stream()
                 .mapToDouble(leaf -> Math.abs(leaf.at().x()))
                 .max()
@@ -123,7 +115,7 @@ class LeavesStandTest {
                 continue;
             }
             for (int month = 1; month <= 12; month++) {
-                PlantState state = state(plant, 5, month);
+                PlantState state = PlantState.inMonth(plant, 5, month, GrowingPlace.ANYWHERE);
                 if (state.look().standing() == Standing.BELOW_GROUND) {
                     continue;
                 }
@@ -140,8 +132,8 @@ class LeavesStandTest {
     /** Widest about a third of the way along, and pointed: one feather, not a plume of grass. */
     @ParameterizedTest(name = "{0}")
     @ValueSource(strings = {"matteuccia-shuttlecock-row", "polystichum-woodshed-fan", "athyrium-lace-shuttle"})
-    void aFrondIsWidestBelowItsMiddle(String id) {
-        Figure figure = figure(plant(id), 5, 7);
+    void aFrondIsWidestBelowItsMiddle(String id) throws IOException {
+        Figure figure = figure(id, 5, 7);
         int pairs = 15;
         List<Figure.Leaf> first = figure.leaves.subList(0, 2 * pairs);
         double[] lengths = first.stream().mapToDouble(Figure.Leaf::length).toArray();
@@ -164,19 +156,17 @@ class LeavesStandTest {
         "sabal-hurricane-mast,    fans",
         "bismarckia-silver-oar-row, fans",
     })
-    void palmsHaveTheirOwnLeaves(String id, String leaves) {
-        Figure figure = figure(plant(id), 10, 7);
+    void palmsHaveTheirOwnLeaves(String id, String leaves) throws IOException {
+        Figure figure = figure(id, 10, 7);
         boolean feathers = figure.leaves.size() > figure.blades.size();
         assertThat(feathers ? "feathers" : "fans").isEqualTo(leaves);
     }
 
     /** The shoots of perennials that have just risen are held up about their stems. */
     @Test
-    void whatRisesHoldsItsLeavesUp() {
+    void whatRisesHoldsItsLeavesUp() throws IOException {
         for (String id : List.of("echinacea-kettle-drum-row", "phlox-white-sunday", "helenium-copper-rivet-row")) {
-            assertThat(meanRise(figure(plant(id), 5, 4)))
-                    .as(id)
-                    .isGreaterThan(meanRise(figure(plant(id), 5, 7)) + 0.15);
+            assertThat(meanRise(figure(id, 5, 4))).as(id).isGreaterThan(meanRise(figure(id, 5, 7)) + 0.15);
         }
     }
 

@@ -38,8 +38,7 @@ class PlantFigureTest {
     }
 
     private static PlantFigure figure(Cultivar plant, PlantState state, int which) {
-        double largest = Math.max(Math.max(state.fullHeightM(), state.fullFlowerHeightM()), state.fullSpreadM());
-        return PlantFigure.of(plant, state, GrowingPlace.ANYWHERE, UNITS / largest, Detail.CARD, which);
+        return Drawn.of(plant, state, Detail.CARD, which);
     }
 
     @Test
