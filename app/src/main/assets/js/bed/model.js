@@ -3,6 +3,9 @@
 const find = (selector) => document.querySelector(selector);
 const AGAIN_MS = 10000;
 
+const isMoved = (before, now) =>
+  !now.gone && Object.keys({ ...before, ...now }).every((key) => 'xy'.includes(key) || before[key] === now[key]);
+
 export const model = {
   plants: new Map(),
   version: 0,
@@ -44,10 +47,7 @@ export const model = {
   // A plant that is moved on before its last move was sent takes one step: so does a key that is held down.
   wait(changes) {
     const before = this.waiting[this.waiting.length - 1] ?? [];
-    const onwards =
-      before.length === changes.length &&
-      changes.every((change, i) => change.uid === before[i].uid && !change.gone && !before[i].gone);
-    if (onwards) {
+    if (before.length === changes.length && changes.every((change, i) => isMoved(before[i], change))) {
       this.waiting.pop();
     }
     this.waiting.push(changes);

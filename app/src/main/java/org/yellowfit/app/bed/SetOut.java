@@ -26,6 +26,9 @@ final class SetOut {
     private static final double MARGIN_M = 0.8;
     private static final double FIXED_WITHIN_M = 6;
     private static final double FIXED_APART_M = 1;
+    /** The last figure a tape is read to, m. */
+    private static final double ON_LINE_M = 0.01;
+
     private static final int DAY = 196;
     private static final double YEARS = 10;
     /** Of the depth of a bed, a band within which the largest comes first. */
@@ -156,7 +159,17 @@ final class SetOut {
                 other = corner;
             }
         }
-        return new double[][] {left, other};
+        return left == other ? outermost() : new double[][] {left, other};
+    }
+
+    /** Of a bed that comes to a point in front: its corners farthest to the left and to the right. */
+    private double[][] outermost() {
+        Comparator<double[]> fromLeft = Comparator.comparingDouble(corner -> seen(corner[0], corner[1])[0]);
+        List<double[]> corners = List.of(bed.ground().outline());
+        return new double[][] {
+            corners.stream().min(fromLeft).orElseThrow(),
+            corners.stream().max(fromLeft).orElseThrow()
+        };
     }
 
     Sheet sheet() {
@@ -186,11 +199,17 @@ final class SetOut {
     private String offLine(Numbered each) {
         double off = offLine(each.at());
         String length = units.tape(Math.abs(off));
-        boolean bothSides = plants.stream().anyMatch(other -> offLine(other.at()) * off < 0);
+        int side = side(off);
+        boolean bothSides = plants.stream().anyMatch(other -> side(offLine(other.at())) * side < 0);
         if (!bothSides) {
             return length;
         }
-        return Sentences.say(off > 0 ? "bed.off.behind" : "bed.off.before", length);
+        return Sentences.say(side > 0 ? "bed.off.behind" : "bed.off.before", length);
+    }
+
+    /** 1 behind the line, −1 before it, 0 for what a tape cannot tell from the line itself. */
+    private static int side(double off) {
+        return Math.abs(off) < ON_LINE_M ? 0 : (int) Math.signum(off);
     }
 
     /** Square off the line from A to B, away from who looks, m. */

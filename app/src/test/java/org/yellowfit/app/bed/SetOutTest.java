@@ -46,16 +46,7 @@ class SetOutTest {
     }
 
     private static SetOut setOut(double[][] outline, List<BedPlant> planted, UnitSystem units) {
-        BedGround ground = new BedGround(
-                outline,
-                BedFront.of(outline, List.of(), List.of()),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                null,
-                0);
+        BedGround ground = BedGround.open(outline, BedFront.of(outline, List.of(), List.of()));
         OneBed bed = new OneBed("bed", ground, List.of());
         return new SetOut(new Site(List.of(bed), List.of(), false, false), bed, planted, SetOutTest::find, units);
     }
@@ -134,6 +125,35 @@ class SetOutTest {
                 .sheet();
         List<String> said = sheet.rows().stream().map(SetOut.Row::offLine).toList();
         assertThat(said).anyMatch(each -> each.endsWith("behind")).anyMatch(each -> each.endsWith("before"));
+    }
+
+    /** What is on the line but for the last digit of a number is on neither side, and makes no sides of the others. */
+    @Test
+    void nothingIsSaidOfSidesWhereAllIsOnOne() {
+        List<BedPlant> planted = List.of(at(1, SMALL, 1, -1e-9), at(2, SMALL, 3, 1.5), at(3, SMALL, 4, 1e-9));
+        assertThat(setOut(rectangle(6, 2), planted, UnitSystem.METRIC).sheet().rows())
+                .extracting(SetOut.Row::offLine)
+                .noneMatch(said -> said.contains("behind") || said.contains("before"));
+    }
+
+    /** A narrow bed that comes to a point in front has but one front corner: two tapes from there would tell nothing. */
+    @Test
+    void theFixedPointsAreApart() {
+        double[][] wedge = {{0, 2}, {0.5, 0}, {1, 2}};
+        double[][] seenFrom = {{0, -1}, {1, -1}};
+        BedGround ground = BedGround.open(wedge, seenFrom);
+        OneBed bed = new OneBed("wedge", ground, List.of());
+        SetOut out = new SetOut(
+                new Site(List.of(bed), List.of(), false, false),
+                bed,
+                List.of(at(1, SMALL, 0.5, 1.4)),
+                SetOutTest::find,
+                UnitSystem.METRIC);
+        SetOut.Row row = out.sheet().rows().get(0);
+        // by hand: A at 0, 2 and B at 1, 2, each 0.78 m from 0.5, 1.4, which is 0.6 m before the line
+        assertThat(List.of(row.fromA(), row.fromB(), row.offLine()))
+                .extracting(said -> said.replace('\u00a0', ' '))
+                .containsExactly("0.78 m", "0.78 m", "0.60 m");
     }
 
     /** Whoever plants never steps over what is planted: from the back, and the largest of a band first. */

@@ -10,7 +10,8 @@ import org.yellowfit.core.colour.Colour;
  * What a plant shows on one day (rule E1).
  *
  * @param standing    what is to be seen
- * @param leaves      main leaf colour first, then the second of a variegated leaf; empty when none is known or none shows
+ * @param leaves      main leaf colour first, then the second: of a variegated leaf, or of an evergreen’s new shoots;
+ *                    empty when none is known or none shows
  * @param leafShare   leaves on the plant, 0–1
  * @param heightShare height on this day as a share of the full height, 0–1
  * @param flower      colour of the flowers as they have aged by now

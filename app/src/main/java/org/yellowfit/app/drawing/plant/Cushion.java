@@ -39,23 +39,16 @@ final class Cushion {
     private record Dome(double across, double up, double waist, double ragged, boolean flat) {
 
         static Dome of(Habit habit, Space space) {
+            double tall = Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1));
             return switch (habit) {
                 // Trails along the ground and thins out to nothing.
                 case PROSTRATE, SCRAMBLING -> new Dome(0.8, 1.25, 0, 0.2, true);
                 // A carpet of one height.
                 case SPREADING -> new Dome(0.58, 0.55, 0, 0.1, true);
-                case GLOBE -> ball(Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1)));
-                default -> loaf(Math.max(0, Math.min(1, space.height() / space.halfWidth() - 1)));
+                // Drawn in at its foot; the rounder the higher it is.
+                case GLOBE -> new Dome(0.7, 0.76 + 0.24 * tall, 0.4, 0.07, false);
+                default -> new Dome(0.72 + 0.12 * tall, 0.76 + 0.14 * tall, 0, 0.07, false);
             };
-        }
-
-        /** @param tall 0 for one as high as half its width to 1 for one as high as it is wide */
-        private static Dome loaf(double tall) {
-            return new Dome(0.72 + 0.12 * tall, 0.76 + 0.14 * tall, 0, 0.07, false);
-        }
-
-        private static Dome ball(double tall) {
-            return new Dome(0.7, 0.76 + 0.24 * tall, 0.4, 0.07, false);
         }
 
         /** @param angle 0 at the top to a right angle at the ground, radians */
