@@ -1,6 +1,8 @@
 package org.yellowfit.app.api;
 
 import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
@@ -25,6 +27,8 @@ import org.yellowfit.core.measure.Problem;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ApiErrors extends ResponseEntityExceptionHandler {
 
+    private static final Logger LOG = LoggerFactory.getLogger(ApiErrors.class);
+
     @ExceptionHandler(InvalidInput.class)
     ResponseEntity<ProblemDetail> invalid(InvalidInput e) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, Sentences.say("api.values-refused"), e.problems());
@@ -38,6 +42,13 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     @ExceptionHandler(NotFound.class)
     ResponseEntity<ProblemDetail> notFound(NotFound e) {
         return problem(HttpStatus.NOT_FOUND, Refusals.say(e.refusal()), List.of());
+    }
+
+    /** What nobody foresaw is a fault of ours: written down, and told without its insides. */
+    @ExceptionHandler(RuntimeException.class)
+    ResponseEntity<ProblemDetail> unforeseen(RuntimeException e) {
+        LOG.error("A call of the API failed.", e);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, Sentences.say("api.failed"), List.of());
     }
 
     @Override

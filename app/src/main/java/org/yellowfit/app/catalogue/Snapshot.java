@@ -70,7 +70,14 @@ final class Snapshot {
     }
 
     Catalogue under(Policy policy) {
-        return byPolicy.computeIfAbsent(policy, each -> claims.isEmpty() ? labels.catalogue() : resolved(each));
+        if (claims.isEmpty()) {
+            return labels.catalogue();
+        }
+        Catalogue usual = byPolicy.computeIfAbsent(Policy.STANDARD, this::resolved);
+        return policy == Policy.CAUTIOUS
+                ? byPolicy.computeIfAbsent(
+                        policy, cautious -> resolved(cautious).noSmallerThan(usual))
+                : byPolicy.computeIfAbsent(policy, this::resolved);
     }
 
     /** The same, its specialists being looked for from the first time it is asked for. */

@@ -119,7 +119,7 @@ record SitePage(List<FormField> visit, List<Step> steps, String policy, List<Str
         /** The five steps; a moisture between two of them stands beside them as its number. */
         private FormField moisture() {
             String name = key(SiteFields.MOISTURE);
-            List<String> steps = IntStream.rangeClosed(1, Moisture.values().length)
+            List<String> steps = IntStream.rangeClosed((int) Moisture.LEAST, (int) Moisture.MOST)
                     .mapToObj(String::valueOf)
                     .toList();
             String now = fields.value(name);
@@ -127,9 +127,7 @@ record SitePage(List<FormField> visit, List<Step> steps, String policy, List<Str
             return fields.one(
                     name,
                     between ? Stream.concat(steps.stream(), Stream.of(now)).toList() : steps,
-                    value -> steps.contains(value)
-                            ? Sentences.label(Moisture.values()[Integer.parseInt(value) - 1])
-                            : value);
+                    value -> steps.contains(value) ? Sentences.label(Moisture.of(Integer.parseInt(value))) : value);
         }
 
         List<FormField> room() {

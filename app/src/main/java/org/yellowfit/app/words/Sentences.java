@@ -1,17 +1,22 @@
 package org.yellowfit.app.words;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.text.MessageFormat;
 import java.time.Month;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.time.temporal.TemporalAccessor;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.ResourceBundle;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.yellowfit.core.measure.Amount;
@@ -32,7 +37,19 @@ public final class Sentences {
     /** Of two ends that read the same only one is said. */
     private static final String LENGTH_RANGE = "length.range";
 
+    /** Units that their sentence names, and of which there may be one. */
+    private static final Set<Amount.Unit> COUNTED = EnumSet.of(Amount.Unit.YEARS, Amount.Unit.MINUTES);
+
+    /** How a price is written; the shop tells it when the application starts. */
+    private static volatile Function<BigDecimal, String> price =
+            amount -> amount.setScale(2, RoundingMode.HALF_UP).toPlainString();
+
     private Sentences() {}
+
+    /** @param written a price with the sign of the store's currency */
+    public static void pricesAre(Function<BigDecimal, String> written) {
+        price = written;
+    }
 
     /** Sentences one after the other. */
     public static String say(List<Fact> facts, UnitSystem units) {
@@ -45,7 +62,7 @@ public final class Sentences {
 
     public static String say(Fact fact, UnitSystem units) {
         Object[] values = fact.values().stream()
-                .map(value -> word(value, joint(fact), units))
+                .map(value -> word(value, fact.key(), units))
                 .toArray();
         if (fact.key().equals(LENGTH_RANGE) && values[0].equals(values[1])) {
             return (String) values[0];
@@ -103,9 +120,13 @@ public final class Sentences {
 
     /** A sentence about one thing may have a form of its own. */
     private static String keyOf(Fact fact) {
-        boolean one =
-                !fact.values().isEmpty() && fact.values().get(0) instanceof Number count && count.doubleValue() == 1;
+        boolean one = !fact.values().isEmpty() && isOne(fact.values().get(0));
         return one && bundle().containsKey(fact.key() + ".one") ? fact.key() + ".one" : fact.key();
+    }
+
+    private static boolean isOne(Object value) {
+        return value instanceof Number count && count.doubleValue() == 1
+                || value instanceof Amount amount && COUNTED.contains(amount.unit()) && amount.value() == 1;
     }
 
     private static String said(String key, Object[] values) {
@@ -114,15 +135,22 @@ public final class Sentences {
         return ((MessageFormat) read.clone()).format(values);
     }
 
-    private static String joint(Fact fact) {
-        return switch (fact.key()) {
-            case "any-of" -> "/";
-            case "all-of" -> " " + bundle().getString("and") + " ";
-            default -> ", ";
+    /** Several values in one place of a sentence; of three and more that are told together only the last two stand with “and”. */
+    private static String joined(List<String> words, String key) {
+        return switch (key) {
+            case "any-of" -> String.join("/", words);
+            case "all-of" -> {
+                int last = words.size() - 1;
+                String and = " " + bundle().getString("and") + " ";
+                yield last < 1
+                        ? String.join("", words)
+                        : String.join(", ", words.subList(0, last)) + and + words.get(last);
+            }
+            default -> String.join(", ", words);
         };
     }
 
-    private static String word(Object value, String joint, UnitSystem units) {
+    private static String word(Object value, String key, UnitSystem units) {
         if (value instanceof Fact fact) {
             return say(fact, units);
         }
@@ -133,7 +161,7 @@ public final class Sentences {
             return label(word);
         }
         if (value instanceof Collection<?> many) {
-            return many.stream().map(each -> word(each, joint, units)).collect(Collectors.joining(joint));
+            return joined(many.stream().map(each -> word(each, key, units)).toList(), key);
         }
         return String.valueOf(value);
     }
@@ -151,7 +179,7 @@ public final class Sentences {
             case STEPS, YEARS -> Numbers.rounded(value, 1);
             case MINUTES -> Numbers.rounded(value, 0);
             case PERCENT -> Numbers.rounded(value, 0) + " %";
-            case MONEY -> Numbers.rounded(value, 2);
+            case MONEY -> price.apply(BigDecimal.valueOf(value));
         };
     }
 

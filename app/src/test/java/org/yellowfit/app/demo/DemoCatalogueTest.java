@@ -68,6 +68,14 @@ class DemoCatalogueTest {
                 > plant.get(Traits.SUN_MAX).orElse(24.0));
     }
 
+    /** C7: a plant looks good somewhere within the range it takes. */
+    @Test
+    void whatLooksGoodLooksSoWithinItsRange() {
+        none(plant -> plant.get(Traits.LOOKS_GOOD_FROM)
+                .flatMap(from -> plant.get(Traits.MOISTURE).filter(range -> !range.contains(from)))
+                .isPresent());
+    }
+
     @Test
     void onlyPinesHaveCandles() {
         none(plant -> plant.is(Traits.PRUNE_GROUP, PruneGroup.CONIFER_CANDLES)
@@ -162,7 +170,7 @@ class DemoCatalogueTest {
     void whatItIsGrownForIsSaidOfEveryPlantAndGoesWithTheRest() {
         none(plant ->
                 plant.get(Traits.MERITS).isEmpty() || plant.get(Traits.CUT).isEmpty());
-        none(plant -> merit(plant, Merit.SCENT) >= 2 && plant.has(Traits.FRAGRANCE, Fragrance.NONE));
+        none(plant -> merit(plant, Merit.SCENT) > 0 && plant.has(Traits.FRAGRANCE, Fragrance.NONE));
         none(plant -> plant.has(Traits.FRAGRANCE, Fragrance.FLOWER) && merit(plant, Merit.SCENT) == 0);
         none(plant -> merit(plant, Merit.FRUIT) > 0 && plant.get(Traits.FRUIT).isEmpty());
         none(plant -> merit(plant, Merit.FLOWER) >= 2 && plant.get(Traits.BLOOM).isEmpty());
@@ -199,6 +207,8 @@ class DemoCatalogueTest {
         PLANTS.stream()
                 .filter(plant -> !plant.is(Traits.SEX, Sex.FEMALE))
                 .forEach(plant -> plant.get(Traits.PARTNER_GROUP).ifPresent(males::add));
+        none(plant -> plant.get(Traits.SEX).isPresent()
+                && plant.get(Traits.PARTNER_GROUP).isEmpty());
         none(plant -> plant.is(Traits.SEX, Sex.FEMALE)
                 && !males.contains(plant.get(Traits.PARTNER_GROUP).orElse("")));
     }

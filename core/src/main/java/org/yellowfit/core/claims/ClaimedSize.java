@@ -2,6 +2,7 @@ package org.yellowfit.core.claims;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Interval;
@@ -28,6 +29,12 @@ final class ClaimedSize {
     static final double RECORD_SD = Math.log(1.15);
     private static final List<Trait<Interval>> SIZES =
             List.of(Traits.HEIGHT10, Traits.SPREAD10, Traits.HEIGHT_MAX, Traits.SPREAD_MAX, Traits.FLOWER_HEIGHT);
+    /** Sizes of which nothing is claimed keep their proportion to the size at ten years: what is larger then goes on so. */
+    static final Map<Trait<Interval>, Trait<Interval>> FOLLOWS = Map.of(
+            Traits.HEIGHT_MAX, Traits.HEIGHT10,
+            Traits.FLOWER_HEIGHT, Traits.HEIGHT10,
+            Traits.SPREAD_MAX, Traits.SPREAD10);
+
     private static final double LARGEST_M = 100;
     private static final double SMALLEST_M = 0.01;
 
@@ -39,6 +46,17 @@ final class ClaimedSize {
 
     static Trait<Interval> of(Trait<?> trait) {
         return SIZES.stream().filter(size -> size == trait).findFirst().orElseThrow();
+    }
+
+    /** The plant with one of its other sizes moved as the sources moved that of ten years (J3). */
+    static Cultivar following(Cultivar label, Cultivar resolved, Trait<Interval> size, Trait<Interval> atTen) {
+        double factor = resolved.get(atTen).orElseThrow().mid()
+                / label.get(atTen).orElseThrow().mid();
+        return factor == 1
+                ? resolved
+                : label.get(size)
+                        .map(own -> resolved.with(size, rounded(own.scaled(factor))))
+                        .orElse(resolved);
     }
 
     static ChosenValue chosen(Cultivar label, Trait<Interval> trait, List<Claim> said, Policy policy) {

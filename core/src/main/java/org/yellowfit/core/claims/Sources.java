@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Claim;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
@@ -39,6 +40,11 @@ public final class Sources {
                     resolved,
                     each.getKey(),
                     chosen(each.getKey(), each.getValue(), policy).cell());
+        }
+        for (Map.Entry<Trait<Interval>, Trait<Interval>> each : ClaimedSize.FOLLOWS.entrySet()) {
+            if (!claims.containsKey(each.getKey())) {
+                resolved = ClaimedSize.following(label, resolved, each.getKey(), each.getValue());
+            }
         }
         return inOrder(resolved);
     }

@@ -89,6 +89,9 @@ public final class Catalogue {
     /** By plant, the share of made-up places it fits; null until that is worked out (L5). */
     private volatile float[] breadth;
 
+    /** Plants of whose sizes those here are at least. */
+    private Cultivar[] least;
+
     private final Map<String, Integer> byId;
     private final Map<List<Double>, Sizes> sizes = new ConcurrentHashMap<>();
     private volatile Sizes lastSizes;
@@ -96,6 +99,7 @@ public final class Catalogue {
     private Catalogue(List<Cultivar> cultivars, WatchList watchList) {
         int n = cultivars.size();
         plants = cultivars.toArray(Cultivar[]::new);
+        least = plants;
         serve = new PlantColumns(plants);
         zoneMin = new byte[n];
         zoneMax = new byte[n];
@@ -152,6 +156,18 @@ public final class Catalogue {
         return new Catalogue(cultivars, watchList);
     }
 
+    /**
+     * The same plants, none of which is ever taken to be smaller than here: sources that are larger at one age may be smaller
+     * at another, and the cautious lets neither through (docs/rules.md, D1 by policy).
+     */
+    public Catalogue noSmallerThan(Catalogue usual) {
+        if (usual.size() != size()) {
+            throw new IllegalArgumentException("The catalogues hold other plants.");
+        }
+        least = usual.plants;
+        return this;
+    }
+
     public int size() {
         return plants.length;
     }
@@ -201,7 +217,7 @@ public final class Catalogue {
         if (sizes.size() > MOST_HORIZONS_KEPT) {
             sizes.clear();
         }
-        last = sizes.computeIfAbsent(List.of(years, hours), age -> new Sizes(plants, years, hours));
+        last = sizes.computeIfAbsent(List.of(years, hours), age -> new Sizes(plants, least, years, hours));
         lastSizes = last;
         return last;
     }

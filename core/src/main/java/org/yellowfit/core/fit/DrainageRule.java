@@ -89,7 +89,9 @@ final class DrainageRule implements Rule {
         @Override
         public Finding explain(int i, Ruling ruling) {
             int faster = tooFast[plants.drainage[i]];
-            List<Drainage> takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow();
+            List<Drainage> takes = plants.plants[i].get(Traits.DRAINAGE).orElseThrow().stream()
+                    .sorted()
+                    .toList();
             Finding said = Finding.of(
                     ruling, Fact.of("value", takes), Fact.of("drainage." + word(faster), here, takes), strip(i));
             return ruling.verdict() == Verdict.FITS ? said : said.with(remedies(i, faster));

@@ -11,6 +11,7 @@ import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.pair.Likeness;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.season.Merits;
 import org.yellowfit.core.serve.Service;
 import org.yellowfit.core.serve.Serving;
 
@@ -91,7 +92,7 @@ final class FirstFive {
     }
 
     private double least() {
-        return chosen.get(0).utility() - NOT_FAR_BEHIND;
+        return best().utility() - NOT_FAR_BEHIND;
     }
 
     /** Minutes a year of all the plants the place takes. */
@@ -121,7 +122,10 @@ final class FirstFive {
         Fact stands = switch (as) {
             case BEST -> best(each);
             case LEAST_WORK -> leastWork(each);
-            case LONGEST_SHOW -> Fact.of("first.longest-show", Math.round(monthsOfShow(each) * WEEKS_PER_MONTH));
+            case LONGEST_SHOW ->
+                Fact.of(
+                        "first.longest-show" + ofOthers(monthsOfShow(each) < monthsOfShow(best())),
+                        Math.round(monthsOfShow(each) * WEEKS_PER_MONTH));
             case CHEAPEST -> cheapest(each);
             case UNLIKE ->
                 Fact.of("first.unlike", each.plant().kind(), each.plant().habit());
@@ -132,11 +136,21 @@ final class FirstFive {
     private Fact best(Ranked each) {
         List<Service> services = serving.services(each.index());
         return services.isEmpty()
-                ? Fact.of(
-                        "first.best.show",
-                        Math.round(monthsOfShow(each) * WEEKS_PER_MONTH),
-                        serving.chief(each.index()))
+                ? bestOfItself(each)
                 : Fact.of("first.best", services.get(0).why());
+    }
+
+    /** With nothing asked: what it is grown for (L4), told as an estimate where the catalogue is silent (L1). */
+    private Fact bestOfItself(Ranked each) {
+        Merits merits = serving.merits(each.index());
+        if (merits.most() == 0) {
+            return Fact.of("first.best.unknown");
+        }
+        return Fact.of(
+                merits.estimated() ? "first.best.estimate" : "first.best.show",
+                Math.round(monthsOfShow(each) * WEEKS_PER_MONTH),
+                List.copyOf(merits.chief()),
+                merits.most());
     }
 
     private Fact leastWork(Ranked each) {
@@ -144,9 +158,19 @@ final class FirstFive {
         if (Double.isNaN(work)) {
             return Fact.of("first.work-unknown");
         }
+        String others = ofOthers(work(best()) < work);
         return filling.isTold(each.plant())
-                ? Fact.of("first.least-work.all", Amount.minutes(work), filling.plants(each.plant()))
-                : Fact.of("first.least-work", Amount.minutes(plants.serve.care[each.index()]));
+                ? Fact.of("first.least-work.all" + others, Amount.minutes(work), filling.plants(each.plant()))
+                : Fact.of("first.least-work" + others, Amount.minutes(plants.serve.care[each.index()]));
+    }
+
+    private Ranked best() {
+        return chosen.get(0);
+    }
+
+    /** Where the best has even more of it, one of the others is not said to have most of all. */
+    private static String ofOthers(boolean bestHasMore) {
+        return bestHasMore ? ".others" : "";
     }
 
     private Fact cheapest(Ranked each) {
@@ -154,14 +178,15 @@ final class FirstFive {
         if (Double.isNaN(cost)) {
             return Fact.of("first.price-unknown");
         }
+        String others = ofOthers(cost(best()) < cost);
         return filling.isTold(each.plant())
-                ? Fact.of("first.cheapest.all", Amount.money(cost), filling.plants(each.plant()))
-                : Fact.of("first.cheapest", Amount.money(plants.serve.price[each.index()]));
+                ? Fact.of("first.cheapest.all" + others, Amount.money(cost), filling.plants(each.plant()))
+                : Fact.of("first.cheapest" + others, Amount.money(plants.serve.price[each.index()]));
     }
 
     /** What is felt to be less than in the first: living, or the service that falls most. */
     private Fact givesUp(Ranked each) {
-        Ranked best = chosen.get(0);
+        Ranked best = best();
         if (each.live() == Live.FITS_IF && best.live() != Live.FITS_IF) {
             return Fact.of("first.gives-up.if");
         }
@@ -183,6 +208,6 @@ final class FirstFive {
             return Fact.of("first.gives-up", most.asked(), most.why());
         }
         long weeks = Math.round((monthsOfShow(best) - monthsOfShow(each)) * WEEKS_PER_MONTH);
-        return weeks > 4 ? Fact.of("first.gives-up.show", weeks) : Fact.of("first.gives-up.nothing");
+        return weeks > 0 ? Fact.of("first.gives-up.show", weeks) : Fact.of("first.gives-up.nothing");
     }
 }

@@ -172,7 +172,7 @@ final class HardinessRule implements Rule {
                 case SOLD_FOR_ONE_SEASON ->
                     oneSeason(i, ruling, "hardiness.annual").with(annual());
                 case SEASON_TOO_SHORT -> oneSeason(i, ruling, "hardiness.annual");
-                case AS_ANNUAL -> oneSeason(i, ruling, "hardiness.first-season").with(annual());
+                case AS_ANNUAL -> firstSeason(i, ruling);
                 case POT_FROST_FREE ->
                     Finding.of(ruling, range(plant), Fact.of("hardiness.frost-free", coldest(plant)), strip(i));
                 case HARDY, HARDY_BARELY, POT_WRAPPED, BUDS_LOST -> hardy(i, ruling);
@@ -182,11 +182,20 @@ final class HardinessRule implements Rule {
 
         private Finding oneSeason(int i, Ruling ruling, String key) {
             Cultivar plant = plants.plants[i];
-            Fact show = weeks == null ? Fact.of("hardiness.weeks.unknown") : Fact.of("hardiness.weeks", weeks);
-            Fact why = key.equals("hardiness.first-season")
-                    ? Fact.of(key, coldest(plant), winter.zone().label(), show)
-                    : Fact.of(key, winter.zone().label(), show);
-            return Finding.of(ruling, range(plant), why, strip(i));
+            return Finding.of(ruling, range(plant), Fact.of(key, winter.zone().label(), show()), strip(i));
+        }
+
+        /** Showy for one season where it does not live through the winter (A5); in a pot for its roots' sake (A3). */
+        private Finding firstSeason(int i, Ruling ruling) {
+            Cultivar plant = plants.plants[i];
+            Fact why = pot
+                    ? Fact.of("hardiness.pot.first-season", coldest(plant), hereLabel(i), show(), needed(i))
+                    : Fact.of("hardiness.first-season", coldest(plant), hereLabel(i), show());
+            return Finding.of(ruling, range(plant), why, strip(i)).with(annual());
+        }
+
+        private Fact show() {
+            return weeks == null ? Fact.of("hardiness.weeks.unknown") : Fact.of("hardiness.weeks", weeks);
         }
 
         private static Remedy annual() {

@@ -143,7 +143,7 @@ final class HazardRule implements Rule {
 
         private Finding hazards(int i, Ruling ruling) {
             List<Fact> all = named("hazard.", plants.hazards[i]);
-            List<Fact> met = named("hazard.it.", plants.hazards[i] & concerns);
+            List<Fact> met = met(plants.hazards[i] & concerns);
             Fact has = all.isEmpty() ? Fact.of("hazards.none") : Fact.of("value", all);
             return met.isEmpty()
                     ? Finding.of(ruling, has, Fact.of("hazards.fits", has, site()), Strip.reaching(Strip.Reach.OVER))
@@ -182,6 +182,18 @@ final class HazardRule implements Rule {
                 return Fact.of("hazards.children-and-pets");
             }
             return Fact.of(around.hasPets() ? "hazards.pets" : "hazards.children");
+        }
+
+        /** What a plant does; poison to people and to pets told in one. */
+        private static List<Fact> met(int mask) {
+            int poison = Catalogue.bit(Hazard.TOXIC_PEOPLE) | Catalogue.bit(Hazard.TOXIC_PETS);
+            if ((mask & poison) != poison) {
+                return named("hazard.it.", mask);
+            }
+            List<Fact> told = new ArrayList<>(named("hazard.it.", mask & Catalogue.bit(Hazard.THORNS)));
+            told.add(Fact.of("hazard.it.toxic"));
+            told.addAll(named("hazard.it.", mask & ~poison & ~Catalogue.bit(Hazard.THORNS)));
+            return told;
         }
 
         private static List<Fact> named(String prefix, int mask) {

@@ -89,7 +89,8 @@ final class MoistureRule implements Rule {
                 return Finding.of(ruling, takes, Fact.of("moisture.fits", site(), takes), strip);
             }
             boolean survives = survivesDry(plants.plants[i]);
-            double goodFrom = plants.plants[i].get(Traits.LOOKS_GOOD_FROM).orElse(low);
+            double goodFrom =
+                    Math.max(low, plants.plants[i].get(Traits.LOOKS_GOOD_FROM).orElse(low));
             Fact why = survives
                     ? Fact.of("moisture.survives", said(here), takes, Amount.steps(goodFrom), Moisture.of(goodFrom))
                     : Fact.of("moisture.dry", said(here), takes);

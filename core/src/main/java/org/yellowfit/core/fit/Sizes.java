@@ -12,6 +12,9 @@ import org.yellowfit.core.plant.Cultivar;
 final class Sizes {
 
     private final Cultivar[] plants;
+    /** The same plants by other sources: no size is under theirs. */
+    private final Cultivar[] least;
+
     private final double years;
     /** NaN where it is not known. */
     private final double sunHours;
@@ -21,8 +24,9 @@ final class Sizes {
     private final double[] spreadMid;
     private final double[] spreadHigh;
 
-    Sizes(Cultivar[] plants, double years, double sunHours) {
+    Sizes(Cultivar[] plants, Cultivar[] least, double years, double sunHours) {
         this.plants = plants;
+        this.least = least;
         this.years = years;
         this.sunHours = sunHours;
         heightMid = unknown();
@@ -51,6 +55,12 @@ final class Sizes {
         return worked(spreadHigh, i);
     }
 
+    /** How a plant grows in this light. */
+    private PlantGrowth growth(Cultivar plant) {
+        PlantGrowth free = PlantGrowth.of(plant);
+        return Double.isNaN(sunHours) ? free : free.inSun(sunHours);
+    }
+
     private double worked(double[] column, int i) {
         if (Double.isNaN(column[i])) {
             workOut(i);
@@ -59,14 +69,29 @@ final class Sizes {
     }
 
     private void workOut(int i) {
-        PlantGrowth free = PlantGrowth.of(plants[i]);
-        PlantGrowth growth = Double.isNaN(sunHours) ? free : free.inSun(sunHours);
+        PlantGrowth growth = growth(plants[i]);
         Grown height = growth.heightInFlower(years);
         Grown spread = growth.spread(years);
+        if (least[i] != plants[i]) {
+            PlantGrowth other = growth(least[i]);
+            height = height.atLeast(other.heightInFlower(years));
+            spread = spread.atLeast(other.spread(years));
+        }
         heightMid[i] = height.mid();
         heightHigh[i] = height.high();
         spreadMid[i] = spread.mid();
         spreadHigh[i] = spread.high();
+    }
+
+    /** The first year in which the usual height in flower passes a limit; infinite when it never does. */
+    double yearsToHeight(int i, double limitM) {
+        return Math.min(
+                growth(plants[i]).yearsToHeight(limitM), growth(least[i]).yearsToHeight(limitM));
+    }
+
+    double yearsToSpread(int i, double limitM) {
+        return Math.min(
+                growth(plants[i]).yearsToSpread(limitM), growth(least[i]).yearsToSpread(limitM));
     }
 
     private double[] unknown() {

@@ -2,7 +2,6 @@ package org.yellowfit.core.fit;
 
 import java.util.List;
 import java.util.Optional;
-import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Policy;
@@ -173,19 +172,15 @@ final class SpaceRule implements Rule {
             double high = high(i);
             double judged = policy == Policy.BOLD ? mid : high;
             Fact grows = Fact.of(
-                    name().word() + ".plant",
-                    Fact.of("length.range", Amount.metres(mid), Amount.metres(high)),
-                    Amount.years(years));
+                    name().word() + ".plant", Fact.of("length.range", Amount.metres(mid), Amount.metres(high)), age(i));
             double step = Math.max(RuleNumber.LEAST_ROOM_STRIP_STEP.value, room * RuleNumber.ROOM_STRIP_STEP.value);
             Strip strip = Strip.around(judged, Double.POSITIVE_INFINITY, room, step);
             if (ruling.is(Outcome.ROOM_CLOSE)) {
-                Fact why = Fact.of(
-                        name().word() + ".close", Amount.metres(judged), Amount.years(years), Amount.metres(room));
+                Fact why = Fact.of(name().word() + ".close", Amount.metres(judged), age(i), Amount.metres(room));
                 return Finding.of(ruling, grows, why, strip);
             }
             if (ruling.verdict() == Verdict.FITS) {
-                Fact why = Fact.of(
-                        name().word() + ".fits", Amount.metres(judged), Amount.years(years), Amount.metres(room));
+                Fact why = Fact.of(name().word() + ".fits", Amount.metres(judged), age(i), Amount.metres(room));
                 return Finding.of(ruling, grows, why, strip);
             }
             boolean mayStay = mid <= room + ROUNDING;
@@ -193,22 +188,21 @@ final class SpaceRule implements Rule {
             Fact why = Fact.of(
                     name().word() + (mayStay ? ".may" : ".over"),
                     Amount.metres(told),
-                    Amount.years(years),
+                    age(i),
                     Amount.metres(room),
                     Amount.metres(Math.max(LEAST_TOLD_M, told - room)),
-                    outgrown(i));
+                    outgrown(i, mayStay));
             return Finding.of(ruling, grows, why, strip).byRule("D4").with(remedies(i, ruling, judged));
         }
 
         private Finding climber(int i, Ruling ruling) {
             Amount size = Amount.metres(mid(i));
-            Fact grows = Fact.of("climber.plant", size, Amount.years(years));
+            Fact grows = Fact.of("climber.plant", size, age(i));
             if (ruling.is(Outcome.TRAILS)) {
                 return Finding.withoutStrip(ruling, grows, Fact.of("climber.trails", size));
             }
             boolean tops = ruling.is(Outcome.OVERTOPS_ITS_SUPPORT);
-            Fact why =
-                    Fact.of(tops ? "climber.over" : "climber.fits", size, Amount.years(years), Amount.metres(climbs()));
+            Fact why = Fact.of(tops ? "climber.over" : "climber.fits", size, age(i), Amount.metres(climbs()));
             Strip strip = Strip.around(
                     mid(i), Double.POSITIVE_INFINITY, climbs(), climbs() * RuleNumber.ROOM_STRIP_STEP.value);
             Finding said = Finding.of(ruling, grows, why, strip);
@@ -242,13 +236,21 @@ final class SpaceRule implements Rule {
                     Amount.metres(room));
         }
 
-        private Fact outgrown(int i) {
-            PlantGrowth growth = PlantGrowth.of(plants.plants[i]);
-            double reached = upward ? growth.yearsToHeight(room) : growth.yearsToSpread(room);
-            if (!Double.isFinite(reached)) {
+        /** When a size is reached: an annual does it all in its one season (A5). */
+        private Fact age(int i) {
+            return plants.annual[i] ? Fact.of("age.season") : Fact.of("age", Amount.years(years));
+        }
+
+        /** The year in which the usual size passes the room, where there is one to tell. */
+        private Fact outgrown(int i, boolean mayStay) {
+            double reached = upward ? sizes.yearsToHeight(i, room) : sizes.yearsToSpread(i, room);
+            if (plants.annual[i] || !Double.isFinite(reached)) {
                 return Fact.of("room.never");
             }
             int year = Math.max(1, (int) Math.ceil(reached));
+            if (mayStay) {
+                return Fact.of("room.year.usual", year);
+            }
             return year > 1 ? Fact.of("room.year", year) : Fact.of("room.first");
         }
     }

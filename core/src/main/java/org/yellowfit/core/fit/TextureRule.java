@@ -4,11 +4,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.measure.Fact;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.soil.TextureClass;
 import org.yellowfit.core.soil.TextureGroup;
-import org.yellowfit.core.soil.Workability;
 
 /**
  * The soil's texture against the textures a plant grows in (rules C1 and C5). In a pot the mix is chosen, so it is not
@@ -74,7 +72,9 @@ final class TextureRule implements Rule {
 
         @Override
         public Finding explain(int i, Ruling ruling) {
-            List<TextureGroup> takes = plants.plants[i].get(Traits.TEXTURE).orElseThrow();
+            List<TextureGroup> takes = plants.plants[i].get(Traits.TEXTURE).orElseThrow().stream()
+                    .sorted()
+                    .toList();
             boolean suits = ruling.is(Outcome.TEXTURE_SUITS);
             Fact why = Fact.of(suits ? "texture.fits" : "texture.short", texture, takes);
             Finding said = Finding.of(ruling, Fact.of("value", takes), why, strip(ruling));
@@ -108,11 +108,11 @@ final class TextureRule implements Rule {
 
         /** Grit where water stands, organic matter where it runs through. */
         private String amending(boolean wantsSand) {
-            Workability ground = texture.workability();
-            if (ground == Workability.LOAM) {
-                return wantsSand ? "amend.grit" : "amend.hold";
-            }
-            return "amend." + Words.of(ground);
+            return switch (texture.workability()) {
+                case SAND -> "amend.sand";
+                case CLAY -> "amend.clay";
+                case LIGHT_LOAM, LOAM, HEAVY_LOAM -> wantsSand ? "amend.grit" : "amend.hold";
+            };
         }
 
         /** What the amended soil behaves like: the plant's texture that lies next to it. */

@@ -11,6 +11,11 @@ public record Grown(double low, double mid, double high) {
         }
     }
 
+    /** The larger of both at every end. */
+    public Grown atLeast(Grown other) {
+        return new Grown(Math.max(low, other.low), Math.max(mid, other.mid), Math.max(high, other.high));
+    }
+
     Grown times(double factor) {
         return new Grown(low * factor, mid * factor, high * factor);
     }

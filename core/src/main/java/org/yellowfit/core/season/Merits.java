@@ -63,9 +63,14 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
         return new Merits(grades, false);
     }
 
+    /** The grade of what it is chiefly grown for; 0 when it has no merit. */
+    public int most() {
+        return grades.values().stream().mapToInt(grade -> grade).max().orElse(0);
+    }
+
     /** The merits it has most of; ties together, empty when it has none. */
     public Set<Merit> chief() {
-        int most = grades.values().stream().mapToInt(grade -> grade).max().orElse(0);
+        int most = most();
         Set<Merit> chief = EnumSet.noneOf(Merit.class);
         grades.forEach((merit, grade) -> {
             if (grade == most) {

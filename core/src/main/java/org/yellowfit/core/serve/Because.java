@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.plant.Cultivar;
 
 /** Collects the parts of a reason, in the order in which they are told. */
 final class Because {
@@ -17,6 +18,11 @@ final class Because {
 
     Because sayIf(boolean told, String key, Object... values) {
         return told ? say(key, values) : this;
+    }
+
+    /** When a plant has a size: an annual does it all in its one season (A5). */
+    static Fact after(Cultivar plant, double years) {
+        return plant.isAnnual() ? Fact.of("serve.in-season") : Fact.of("serve.after", Amount.years(years));
     }
 
     /** How much of a height is there by a year. */

@@ -4,6 +4,7 @@ import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
+import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.YesNo;
 
@@ -62,9 +63,9 @@ final class Beneath extends JobMeasure {
                 * (0.6 + 0.4 * falling(needs, SHADE_H + 0.5, FAR_TOO_DARK_H + 1));
     }
 
-    /** Does its year before the leaves above close. */
+    /** A bulb that does its year before the leaves above close, and rests below the ground when they have. */
     private boolean isEarly(int i) {
-        if (!bareInSpring || c.plants[i].isWoody()) {
+        if (!bareInSpring || c.kind[i] != Kind.BULB) {
             return false;
         }
         long open = thirds.of(i);
@@ -92,8 +93,7 @@ final class Beneath extends JobMeasure {
                     .ifPresentOrElse(
                             hours -> because.say("shade", Amount.hours(hours)), () -> because.say("shade.unknown"));
         }
-        boolean drought = plant.is(Traits.DROUGHT, YesNo.YES);
-        return because.say(dry(plant) >= 1 ? "roots.fine" : drought ? "roots.fine" : "roots.thirsty")
+        return because.say(dry(plant) >= 1 ? "roots.fine" : "roots.thirsty")
                 .say("low", Amount.metres(plant.height10().mid()))
                 .fact();
     }

@@ -8,11 +8,14 @@ import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.plant.Use;
 
 /** Covering a support within the years asked (rules L2 and F9). */
 final class Climbing extends JobMeasure {
 
     private static final double USUAL_YEARS = 5;
+    /** What is to be covered where nobody has said it, m: a fence panel or trellis as it is sold (6 ft). */
+    private static final double USUAL_SUPPORT_M = 1.8;
     /** Beyond this many times the support it is cut back each year (F9). */
     private static final double OVERTOPS = 4 / 3.0;
 
@@ -68,11 +71,13 @@ final class Climbing extends JobMeasure {
     }
 
     private static boolean climbs(Cultivar plant) {
-        return plant.kind() == Kind.CLIMBER || plant.habit() == Habit.SCRAMBLING;
+        boolean holdsOn = plant.isWoody() || plant.has(Traits.USES, Use.CLIMBER);
+        return plant.kind() == Kind.CLIMBER || plant.habit() == Habit.SCRAMBLING && holdsOn;
     }
 
     private double up(int i) {
-        return Double.isNaN(height) ? 1 : Math.min(1, climbed(i) / height + ROUNDING);
+        double asked = Double.isNaN(height) ? USUAL_SUPPORT_M : height;
+        return Math.min(1, climbed(i) / asked + ROUNDING);
     }
 
     /**

@@ -46,6 +46,9 @@ final class Coloured extends JobMeasure {
     private static final Colour BLUE = new Colour("blue", 0x6f8fd0);
     private static final Colour PINK = new Colour("pink", 0xe79ab8);
     private static final Colour MAUVE = new Colour("mauve", 0x9a86c4);
+    /** Of a wish for blue or for pink, what soil that makes both of a flower leaves (C4); our judgement. */
+    private static final double MIXED = 0.5;
+
     private static final Colour GREEN = new Colour("green", 0x5f8146);
 
     /** The part that answers best, as far as it was looked at. */
@@ -163,7 +166,8 @@ final class Coloured extends JobMeasure {
     private void flowers(int i, Best best) {
         double share = FLOWERS[c.grade(i, Merit.FLOWER)];
         if (place.ph() != null && c.followsPh[i]) {
-            add(best, "flower", soilMakes(), flowerWeeks(i), share);
+            boolean mixed = UsePlace.MIXED_PH.contains(place.ph());
+            add(best, mixed ? "flower.mixed" : "flower", soilMakes(), soilNear(), flowerWeeks(i), share);
             return;
         }
         int[] own = c.flowerColours[i];
@@ -184,6 +188,17 @@ final class Coloured extends JobMeasure {
             return BLUE;
         }
         return place.ph() > UsePlace.MIXED_PH.high() ? PINK : MAUVE;
+    }
+
+    /** Between the two it is half of either, whatever the eye makes of the mixture. */
+    private double soilNear() {
+        if (!UsePlace.MIXED_PH.contains(place.ph())) {
+            return near(soilMakes());
+        }
+        boolean either = colours.stream()
+                .anyMatch(wanted ->
+                        wanted.text().equals(BLUE.name()) || wanted.text().equals(PINK.name()));
+        return either ? MIXED : near(MAUVE);
     }
 
     private List<Colour> flowersHere(int i) {
@@ -286,7 +301,10 @@ final class Coloured extends JobMeasure {
                 .toList();
         double agree = own.isEmpty()
                 ? 1
-                : own.stream().mapToDouble(this::near).average().orElse(1);
+                : own.stream()
+                        .mapToDouble(colour -> colour.equals(MAUVE) ? soilNear() : near(colour))
+                        .average()
+                        .orElse(1);
         return OTHER_COLOUR + (1 - OTHER_COLOUR) * agree;
     }
 

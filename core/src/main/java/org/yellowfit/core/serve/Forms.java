@@ -72,6 +72,7 @@ final class Forms {
 
     /** A height or a width that is to be reached and kept. */
     static final class Size extends Measure {
+        private final PlantColumns c;
         private final boolean upward;
         private final Interval wanted;
         private final double years;
@@ -85,6 +86,7 @@ final class Forms {
                             upward ? "wish.height" : "wish.spread",
                             Amount.metres(wanted.low()),
                             Amount.metres(wanted.high())));
+            this.c = c;
             this.upward = upward;
             this.wanted = wanted;
             years = place.horizonYears();
@@ -108,7 +110,7 @@ final class Forms {
         @Override
         Fact why(int i) {
             return new Because()
-                    .say(upward ? "by-itself" : "wide", Amount.metres(size(i)), Amount.years(years))
+                    .say(upward ? "by-itself" : "wide", Amount.metres(size(i)), Because.after(c.plants[i], years))
                     .fact();
         }
     }

@@ -2,6 +2,7 @@ package org.yellowfit.core.serve;
 
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Merit;
@@ -118,7 +119,8 @@ final class Ground extends JobMeasure {
         because.say("low", Amount.metres(plant.height10().mid())).say("keeps", plant.persistence());
         if (slope >= STEEP_PERCENT) {
             plant.get(Traits.SPREAD_MODE)
-                    .ifPresentOrElse(mode -> because.say("holds", mode), () -> because.say("holds.unknown"));
+                    .ifPresentOrElse(
+                            mode -> because.say("holds." + Words.of(mode)), () -> because.say("holds.unknown"));
         }
         return because.fact();
     }

@@ -192,7 +192,7 @@ public final class Hedges {
             }
             return new Because()
                     .height(aged.height(i), height, years)
-                    .say("by-itself", Amount.metres(grown.height(i)), Amount.years(10))
+                    .say("by-itself", Amount.metres(grown.height(i)), Because.after(plant, 10))
                     .say("keeps", plant.persistence())
                     .sayIf(plant.has(Traits.USES, Use.HEDGE), "sold-as-hedge")
                     .fact();

@@ -2,6 +2,7 @@ package org.yellowfit.core.serve;
 
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Kind;
@@ -107,9 +108,9 @@ final class Places {
             Amount flower = Amount.metres(aged.height(i) * flowerFactor(plant));
             Because because = new Because();
             if (flowerFactor(plant) > 1.05) {
-                because.say("heights", leaf, flower, Amount.years(horizon));
+                because.say("heights", leaf, flower, Because.after(plant, horizon));
             } else {
-                because.say("by-itself", leaf, Amount.years(horizon));
+                because.say("by-itself", leaf, Because.after(plant, horizon));
             }
             return because.say("layer", Amount.metres(from), Amount.metres(to))
                     .sayIf(neat(plant) < 1, "untidy")
@@ -159,7 +160,7 @@ final class Places {
             return new Because()
                     .say("habit", c.plants[i].habit())
                     .say("shows", Integer.bitCount(c.monthsOfShow(i, 2) & all), Integer.bitCount(all))
-                    .say("by-itself", Amount.metres(aged.height(i)), Amount.years(10))
+                    .say("by-itself", Amount.metres(aged.height(i)), Because.after(c.plants[i], 10))
                     .sayIf(c.isEstimated(i), "estimated")
                     .fact();
         }
@@ -227,14 +228,15 @@ final class Places {
             Cultivar plant = c.plants[i];
             Because because = new Because().say("habit", plant.habit());
             if (Double.isNaN(width)) {
-                because.say("wide", Amount.metres(aged.spread(i)), Amount.years(horizon));
+                because.say("wide", Amount.metres(aged.spread(i)), Because.after(plant, horizon));
             } else {
-                because.say("wide-of", Amount.metres(aged.spread(i)), Amount.metres(width), Amount.years(horizon));
+                because.say(
+                        "wide-of", Amount.metres(aged.spread(i)), Amount.metres(width), Because.after(plant, horizon));
             }
             if (!Double.isNaN(height)) {
                 because.height(then.height(i), height, years);
             }
-            plant.get(Traits.PROPAGATION).ifPresent(way -> because.say("grown-from", way));
+            plant.get(Traits.PROPAGATION).ifPresent(way -> because.say("grown-from." + Words.of(way)));
             return because.fact();
         }
     }

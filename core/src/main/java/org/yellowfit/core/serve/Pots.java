@@ -119,12 +119,10 @@ final class Pots extends JobMeasure {
         plant.get(Traits.POT_ROLE)
                 .ifPresentOrElse(
                         own -> because.say("pot-role." + Words.of(own)), () -> because.say("habit", plant.habit()));
-        return because.sayIf(
-                        !Double.isNaN(litres),
-                        "litres",
-                        Amount.steps(Math.max(1, Math.rint(wants(i)))),
-                        Amount.steps(litres))
-                .say("weeks-of-show", weeks)
+        if (!Double.isNaN(litres)) {
+            because.say("litres", Amount.steps(Math.max(1, Math.rint(wants(i)))), Amount.steps(litres));
+        }
+        return because.say("weeks-of-show", weeks)
                 .sayIf(plant.persistence() == Persistence.EVERGREEN, "keeps", plant.persistence())
                 .fact();
     }

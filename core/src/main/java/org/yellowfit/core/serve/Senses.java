@@ -112,6 +112,9 @@ final class Senses {
 
     static final class Cut extends InMonths {
 
+        /** Nobody cuts a longer stem for a vase, m. */
+        private static final double LONG_STEM_M = 1;
+
         Cut(PlantColumns c, Job job, UsePlace place, Importance importance) {
             super(c, job.kind().word(), job.get(JobFields.MONTHS, List.of()), place, importance, Fact.of("job.cut"));
         }
@@ -150,8 +153,11 @@ final class Senses {
                     .map(height -> height.mid())
                     .orElse(plant.height10().mid());
             return new Because()
-                    .say("cut", List.copyOf(known))
-                    .say("cut.weeks", Math.round(weeks(i)), Amount.metres(stems))
+                    .say("cut", Fact.of("all-of", List.copyOf(known)))
+                    .say(
+                            stems > LONG_STEM_M ? "cut.weeks.long" : "cut.weeks",
+                            Math.round(weeks(i)),
+                            Amount.metres(Math.min(LONG_STEM_M, stems)))
                     .fact();
         }
     }

@@ -217,9 +217,9 @@ public final class Serving {
         return Integer.bitCount(months == 0 ? all : all & months);
     }
 
-    /** What it is chiefly grown for. */
-    public List<Object> chief(int i) {
-        return List.copyOf(Merits.of(c.plants[i]).chief());
+    /** What it is grown for. */
+    public Merits merits(int i) {
+        return Merits.of(c.plants[i]);
     }
 
     /** 0–1 (L3). */

@@ -2,6 +2,7 @@ package org.yellowfit.core.serve;
 
 import java.time.Month;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -66,6 +67,9 @@ final class Wishes {
 
     /** The tufts of a grass that nobody grows for its flowers. */
     private static final double NO_FLOWERS_TO_SPEAK_OF = 0.4;
+
+    private static final Set<Wildlife> POLLINATORS =
+            EnumSet.of(Wildlife.BEES, Wildlife.BUTTERFLIES, Wildlife.HUMMINGBIRDS);
 
     private static final double WHOLLY = 1 - Measure.ROUNDING;
 
@@ -149,11 +153,11 @@ final class Wishes {
         if (open <= 0) {
             return because("flowers.unknown");
         }
-        return because(
-                "flowers.months",
-                Integer.bitCount(PlantColumns.monthsOf(open) & months),
-                Integer.bitCount(months),
-                Math.round(Long.bitCount(open) * 365.25 / 36 / 7));
+        int inFlower = Integer.bitCount(PlantColumns.monthsOf(open) & months);
+        long weeks = Math.round(Long.bitCount(open) * 365.25 / 36 / 7);
+        return Integer.bitCount(months) == 1
+                ? because(inFlower == 1 ? "flowers.month" : "flowers.other-month", weeks)
+                : because("flowers.months", inFlower, Integer.bitCount(months), weeks);
     }
 
     Measure uses() {
@@ -190,23 +194,36 @@ final class Wishes {
                 i -> new Because().height(aged.height(i), height, years).fact());
     }
 
-    /** Scent of flower or leaf, whichever it has. */
+    /** Flowers that scent the air; leaves that do so when they are touched are half of it. */
     Measure fragrance() {
         return simple(
                 "fragrance",
                 Fact.of("wish.fragrance"),
-                i -> known(c.plants[i].get(Traits.FRAGRANCE).map(list -> !list.contains(Fragrance.NONE))),
-                i -> because(
-                        "scent",
-                        c.plants[i].get(Traits.FRAGRANCE).map(List::copyOf).orElse(List.of())));
+                i -> c.plants[i].get(Traits.FRAGRANCE).map(Wishes::scented).orElse(Double.NaN),
+                i -> because(scentOf(c.plants[i].get(Traits.FRAGRANCE).orElse(List.of()))));
+    }
+
+    private static double scented(List<Fragrance> known) {
+        if (known.contains(Fragrance.FLOWER)) {
+            return 1;
+        }
+        return known.contains(Fragrance.LEAF) ? 0.5 : 0;
+    }
+
+    private static String scentOf(List<Fragrance> known) {
+        boolean leaf = known.contains(Fragrance.LEAF);
+        if (known.contains(Fragrance.FLOWER)) {
+            return leaf ? "scented.both" : "scented.flower";
+        }
+        return leaf ? "scent.leaf-only" : "scent.none";
     }
 
     Measure pollinators() {
         return simple(
                 "pollinators",
                 Fact.of("wish.pollinators"),
-                i -> known(c.plants[i].get(Traits.WILDLIFE).map(Wishes::feedsPollinators)),
-                this::feeds);
+                i -> known(c.plants[i].get(Traits.WILDLIFE).map(fed -> !Collections.disjoint(fed, POLLINATORS))),
+                i -> feeds(i, POLLINATORS));
     }
 
     Measure birds() {
@@ -214,16 +231,14 @@ final class Wishes {
                 "birds",
                 Fact.of("wish.birds"),
                 i -> known(c.plants[i].get(Traits.WILDLIFE).map(list -> list.contains(Wildlife.BIRDS))),
-                this::feeds);
+                i -> feeds(i, EnumSet.of(Wildlife.BIRDS)));
     }
 
-    private Fact feeds(int i) {
-        List<Wildlife> known = c.plants[i].get(Traits.WILDLIFE).orElse(List.of());
-        return known.isEmpty() ? because("feeds.none") : because("feeds", List.copyOf(known));
-    }
-
-    private static boolean feedsPollinators(List<Wildlife> fed) {
-        return fed.contains(Wildlife.BEES) || fed.contains(Wildlife.BUTTERFLIES) || fed.contains(Wildlife.HUMMINGBIRDS);
+    private Fact feeds(int i, Set<Wildlife> asked) {
+        List<Wildlife> fed = c.plants[i].get(Traits.WILDLIFE).orElse(List.of()).stream()
+                .filter(asked::contains)
+                .toList();
+        return fed.isEmpty() ? because("feeds.none") : because("feeds", Fact.of("all-of", fed));
     }
 
     Measure berries() {

@@ -127,6 +127,25 @@ class SourcesTest {
         assertThat(sources.under(Policy.STANDARD).height10().mid()).isBetween(1.58, 1.63);
     }
 
+    /** J3: a plant that grows half as large again does so in flower and in old age, unless somebody measured that too. */
+    @Test
+    void whatNobodyMeasuredKeepsItsProportion() {
+        Cultivar plant =
+                Plants.plant("height10_m=1 spread10_m=1 height_max_m=1.6 spread_max_m=1.4 flower_height_m=1.2");
+        Cultivar cautious =
+                Sources.of(plant, claims("height10_m", "reference@1.5")).under(Policy.CAUTIOUS);
+        assertThat(cautious.toCells())
+                .containsEntry("height10_m", "1.5")
+                .containsEntry("height_max_m", "2.4")
+                .containsEntry("flower_height_m", "1.8")
+                .containsEntry("spread_max_m", "1.4");
+        List<Claim> both = new ArrayList<>(claims("height10_m", "reference@1.5"));
+        both.addAll(claims("height_max_m", "reference@1.8"));
+        assertThat(Sources.of(plant, both).under(Policy.CAUTIOUS).toCells())
+                .containsEntry("height_max_m", "1.8")
+                .containsEntry("flower_height_m", "1.8");
+    }
+
     @Test
     void aBlankCellIsFilledByTheBestSource() {
         Sources sources = Sources.of(Plants.plant("ph="), claims("ph", "grower@5..6;reference@5.5..7"));

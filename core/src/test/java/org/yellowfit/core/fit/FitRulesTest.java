@@ -1,6 +1,8 @@
 package org.yellowfit.core.fit;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.yellowfit.core.fit.CriterionName.HARDINESS;
+import static org.yellowfit.core.fit.CriterionName.HAZARDS;
 import static org.yellowfit.core.fit.CriterionName.HEIGHT;
 import static org.yellowfit.core.fit.CriterionName.HOT_SUN;
 import static org.yellowfit.core.fit.CriterionName.MOISTURE;
@@ -10,11 +12,13 @@ import static org.yellowfit.core.fit.CriterionName.SUN_FLOWER;
 import static org.yellowfit.core.fit.CriterionName.SUN_LIVE;
 import static org.yellowfit.core.fit.CriterionName.WANTS;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
 import org.yellowfit.core.fit.Remedy.Action;
+import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Policy;
 
@@ -202,11 +206,93 @@ class FitRulesTest {
 
     @Test
     void survivingDryAndLookingGoodDryAreKeptApart() {
-        Advice.on(Plants.plant("moisture=3..4 drought=yes looks_good_from=2"), "moisture=1")
+        Advice.on(Plants.plant("moisture=2..4 drought=yes looks_good_from=2.5"), "moisture=1")
                 .says(MOISTURE, Verdict.FITS_IF)
                 .byRule(MOISTURE, "C7")
-                .because(MOISTURE, "moisture.survives(", "2 steps, RATHER_DRY)")
+                .because(MOISTURE, "moisture.survives(", "2.5 steps, BARELY_MOIST)")
                 .remediedBy(MOISTURE, Action.WATER);
+        // It looks no better dry than it stands: the range it takes is not contradicted.
+        Advice.on(Plants.plant("moisture=2.5..4 drought=yes looks_good_from=2"), "moisture=2")
+                .because(MOISTURE, "moisture.survives(", "2.5 steps, BARELY_MOIST)");
+    }
+
+    /** C3: a plant that takes up to 3.5 is not told to take what is damp, which the ground at 4 is. */
+    @ParameterizedTest(name = "{0} on ground of moisture {1}: {2}")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "moisture=2..3.5;   4; RATHER_DRY, SLIGHTLY_DAMP",
+                "moisture=1.5..4.5; 5; MOSTLY_DRY, VERY_DAMP",
+                "moisture=2.5..4;   2; BARELY_MOIST, DAMP"
+            })
+    void theEndsOfARangeHaveTheirOwnWords(String plant, String moisture, String words) {
+        Advice.on(Plants.plant(plant), "moisture=" + moisture).because(MOISTURE, words);
+    }
+
+    /** C5: organic matter where water runs through, grit where it stands, whatever the loam between is called. */
+    @ParameterizedTest(name = "{0} where it grows in {1} only: {2}")
+    @CsvSource({
+        "sand,            clay, ''",
+        "sand,            loam, remedy.amend.sand",
+        "loamy sand,      loam, remedy.amend.sand",
+        "sandy loam,      clay, remedy.amend.hold",
+        "loam,            clay, remedy.amend.hold",
+        "loam,            sand, remedy.amend.grit",
+        "silt loam,       sand, remedy.amend.grit",
+        "sandy clay loam, sand, remedy.amend.grit",
+        "clay loam,       sand, remedy.amend.grit",
+        "silty clay loam, sand, remedy.amend.grit",
+        "sandy clay,      loam, remedy.amend.clay",
+        "silty clay,      loam, remedy.amend.clay",
+        "clay,            loam, remedy.amend.clay",
+        "clay,            sand, ''"
+    })
+    void soilIsWorkedWithWhatItLacks(String soil, String takes, String remedy) {
+        Question place = Advice.question("texture=" + soil.replace(' ', '+'), "", Policy.STANDARD);
+        Judgement texture = Advice.ask(Plants.plant("texture=" + takes), place)
+                .judgement(CriterionName.TEXTURE)
+                .orElseThrow();
+        assertThat(texture.remedies().stream()
+                        .flatMap(each -> each.text().stream())
+                        .map(Fact::key)
+                        .filter(key -> key.startsWith("remedy.amend")))
+                .containsExactlyElementsOf(remedy.isEmpty() ? List.of() : List.of(remedy));
+    }
+
+    /** A5: an annual is never told by its tenth year, nor by the year in which it is outgrown. */
+    @Test
+    void anAnnualIsToldByItsSeason() {
+        Cultivar zinnia = Plants.plant("kind=annual persistence=annual height10_m=0.8 spread10_m=0.4");
+        Advice.on(zinnia, "maxHeightM=0.6").because(HEIGHT, "age.season", "room.never");
+        Advice.on(zinnia, "maxHeightM=0.9").because(HEIGHT, "height.fits(0.8 metres, age.season");
+        Advice.on(zinnia, "depthM=0.3").because(SPREAD, "age.season", "room.never");
+    }
+
+    /** The year a room is outgrown in is told for the light there is: what usually stays within does so at the horizon. */
+    @Test
+    void theYearItIsOutgrownGoesByTheLight() {
+        Cultivar shrub = Plants.plant("height10_m=1..1.4 height_max_m=1.6..2 sun_flower_h=6");
+        Advice.on(shrub, "maxHeightM=1.1").because(HEIGHT, "height.over(", "room.year(9)");
+        Advice.on(shrub, "maxHeightM=1.1 sunHours=3").because(HEIGHT, "height.may(", "room.year.usual(");
+    }
+
+    /** A3 and A5: where a pot is what kills it, the pot is named, not the ground. */
+    @Test
+    void oneSeasonInAPotIsToldByItsRoots() {
+        Cultivar sedge = Plants.plant("zone_min=7a first_season=yes");
+        Advice.on(sedge, "zone=7a container=yes").because(HARDINESS, "hardiness.pot.first-season(7a, 7a,", "8b)");
+        Advice.on(sedge, "zone=6a").because(HARDINESS, "hardiness.first-season(7a, 6a,");
+        Advice.on(sedge, "zone=7a frostPocket=yes", "", Policy.CAUTIOUS)
+                .because(HARDINESS, "hardiness.first-season(7a, 6b,");
+    }
+
+    /** F1: poison to people and to animals is one thing to be told where both come. */
+    @Test
+    void poisonIsToldOnce() {
+        Advice.on(Plants.plant("hazards=thorns|toxic-people|toxic-pets|sap"), "children=yes pets=yes")
+                .because(HAZARDS, "hazards.met(all-of([hazard.it.thorns, hazard.it.toxic, hazard.it.sap])");
+        Advice.on(Plants.plant("hazards=toxic-pets"), "pets=yes")
+                .because(HAZARDS, "hazards.met(all-of([hazard.it.toxic-pets])");
     }
 
     /** L3: a wish lowers how a plant serves; only a kind, or what is a must, rules one out. */

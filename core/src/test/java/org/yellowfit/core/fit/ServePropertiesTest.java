@@ -245,6 +245,34 @@ class ServePropertiesTest {
         }
     }
 
+    /** What the first has even more of, the second is not said to have most of; a month less of show is told. */
+    @Test
+    void aSuperlativeIsTrueOfTheFirstToo() {
+        List<Cultivar> plants = List.of(
+                Plants.plant("id=best botanical=Aster+unus merits=flower:3 care_min_year=2 sizes_sold=1+l:4 "
+                        + "flower_colours=white#ffffff bloom=6.1..8.3"),
+                Plants.plant("id=second botanical=Aster+duo merits=flower:3 care_min_year=3 sizes_sold=1+l:5 "
+                        + "flower_colours=white#ffffff bloom=6.1..7.3"),
+                Plants.plant("id=third botanical=Aster+tres merits=flower:3 care_min_year=4 sizes_sold=1+l:6 "
+                        + "flower_colours=white#ffffff bloom=6.1..7.3"),
+                Plants.plant("id=fourth botanical=Aster+quattuor merits=flower:3 care_min_year=5 sizes_sold=1+l:7 "
+                        + "flower_colours=white#ffffff bloom=6.1..7.3"));
+        List<First> first = new Fit(Catalogue.of(plants))
+                .rank(Advice.question("zone=6b", "bloomMonths=6|7|8", Policy.STANDARD), Scope.best(20))
+                .first();
+        assertThat(first)
+                .extracting(each -> each.as() + ": " + each.why())
+                .satisfiesExactly(
+                        best -> assertThat(best).startsWith("BEST: first.best("),
+                        work -> assertThat(work)
+                                .startsWith("LEAST_WORK: first.against(first.least-work.others(3 minutes), ")
+                                .endsWith("first.gives-up.show(4))"),
+                        show -> assertThat(show)
+                                .startsWith("LONGEST_SHOW: first.against(first.longest-show.others(9), "),
+                        price -> assertThat(price)
+                                .startsWith("CHEAPEST: first.against(first.cheapest.others(7 money), "));
+    }
+
     /** L6 where the best hundred are of two species only. */
     @Test
     void theFirstFiveLookBeyondASpeciesOfHundreds() {

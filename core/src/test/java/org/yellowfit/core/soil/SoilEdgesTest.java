@@ -192,7 +192,19 @@ class SoilEdgesTest {
     }
 
     @ParameterizedTest(name = "moisture {0}: {1}")
-    @CsvSource({"0, DRY", "1.4, DRY", "1.5, RATHER_DRY", "2.5, MOIST", "3.4, MOIST", "3.5, DAMP", "4.5, WET", "7, WET"})
+    @CsvSource({
+        "0,    DRY",
+        "1.2,  DRY",
+        "1.5,  MOSTLY_DRY",
+        "2,    RATHER_DRY",
+        "2.5,  BARELY_MOIST",
+        "2.74, BARELY_MOIST",
+        "2.75, MOIST",
+        "3.5,  SLIGHTLY_DAMP",
+        "4,    DAMP",
+        "4.5,  VERY_DAMP",
+        "7,    WET"
+    })
     void moistureHasAWord(double moisture, Moisture word) {
         assertThat(Moisture.of(moisture)).isEqualTo(word);
     }
