@@ -13,7 +13,8 @@ class ApiErrorsTest {
 
     @Test
     void aFaultIsAProblemDocumentToo() {
-        ResponseEntity<ProblemDetail> answer = new ApiErrors().unforeseen(new IllegalStateException("row 7 of table x"));
+        ResponseEntity<ProblemDetail> answer =
+                new ApiErrors().unforeseen(new IllegalStateException("row 7 of table x"));
         assertThat(answer.getStatusCode().value()).isEqualTo(500);
         assertThat(answer.getHeaders().getContentType()).isEqualTo(MediaType.APPLICATION_PROBLEM_JSON);
         assertThat(answer.getBody()).isNotNull().satisfies(problem -> {
