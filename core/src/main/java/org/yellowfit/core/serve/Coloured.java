@@ -165,7 +165,7 @@ final class Coloured extends JobMeasure {
 
     private void flowers(int i, Best best) {
         double share = FLOWERS[c.grade(i, Merit.FLOWER)];
-        if (place.ph() != null && c.followsPh[i]) {
+        if (followsSoil(i)) {
             boolean mixed = UsePlace.MIXED_PH.contains(place.ph());
             add(best, mixed ? "flower.mixed" : "flower", soilMakes(), soilNear(), flowerWeeks(i), share);
             return;
@@ -201,8 +201,12 @@ final class Coloured extends JobMeasure {
         return either ? MIXED : near(MAUVE);
     }
 
+    private boolean followsSoil(int i) {
+        return place.ph() != null && c.followsPh[i];
+    }
+
     private List<Colour> flowersHere(int i) {
-        return place.ph() != null && c.followsPh[i] ? List.of(soilMakes()) : c.plants[i].colours(Traits.FLOWER_COLOURS);
+        return followsSoil(i) ? List.of(soilMakes()) : c.plants[i].colours(Traits.FLOWER_COLOURS);
     }
 
     private void leaves(int i, Best best) {
@@ -296,16 +300,18 @@ final class Coloured extends JobMeasure {
     }
 
     private double flowersThatAgree(int i) {
-        List<Colour> own = flowersHere(i).stream()
+        return OTHER_COLOUR + (1 - OTHER_COLOUR) * agreement(i);
+    }
+
+    private double agreement(int i) {
+        if (followsSoil(i)) {
+            return soilNear();
+        }
+        return c.plants[i].colours(Traits.FLOWER_COLOURS).stream()
                 .filter(colour -> !PlantColumns.isGreen(colour.lab()))
-                .toList();
-        double agree = own.isEmpty()
-                ? 1
-                : own.stream()
-                        .mapToDouble(colour -> colour.equals(MAUVE) ? soilNear() : near(colour))
-                        .average()
-                        .orElse(1);
-        return OTHER_COLOUR + (1 - OTHER_COLOUR) * agree;
+                .mapToDouble(this::near)
+                .average()
+                .orElse(1);
     }
 
     @Override
