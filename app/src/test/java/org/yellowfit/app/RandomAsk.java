@@ -58,7 +58,8 @@ public final class RandomAsk {
         all.put("strictlyNoHazards", random.nextInt(4) == 0);
         all.put("plantingDate", "2027-0" + (3 + random.nextInt(7)) + "-10");
         all.put("firstFrost", "2027-10-1" + random.nextInt(10));
-        all.put("upkeep", random.nextInt(3) == 0 ? words(random, Upkeep.Task.values()) : List.of());
+        all.put("practice", random.nextInt(3) == 0 ? words(random, Upkeep.Task.values()) : List.of());
+        all.put("latitude", random.nextInt(4) == 0 ? -38 : 45);
         return some(random, all);
     }
 

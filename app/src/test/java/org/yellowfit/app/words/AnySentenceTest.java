@@ -130,9 +130,13 @@ class AnySentenceTest {
 
     private static Question question(Random random) {
         List<Problem> problems = new ArrayList<>();
+        Map<String, Object> site = RandomAsk.site(random);
+        Map<String, Object> wants = RandomAsk.wants(random);
+        assertThat(SiteReader.SITE_NAMES).as("names that are read").containsAll(site.keySet());
+        assertThat(SiteReader.WANTS_NAMES).as("names that are read").containsAll(wants.keySet());
         Question question = new Question(
-                SiteReader.site(RandomAsk.site(random), "site.", problems),
-                SiteReader.wants(RandomAsk.wants(random), "wants.", problems),
+                SiteReader.site(site, "site.", problems),
+                SiteReader.wants(wants, "wants.", problems),
                 RandomAsk.one(random, Policy.values()));
         assertThat(problems).isEmpty();
         return question;
