@@ -6,7 +6,6 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.yellowfit.app.catalogue.CatalogueStore;
 import org.yellowfit.core.care.CarePlace;
 import org.yellowfit.core.care.ToCareFor;
@@ -61,8 +60,7 @@ final class CareReader {
         double[] rain = months(own, "rainMmByMonth", MOST_RAIN_MM, "mm");
         Frosts frosts = new Frosts(spring, autumn, estimated);
         Seasons seasons = Seasons.told(zone, south, frosts, warmth);
-        GrowingPlace growing = new GrowingPlace(zone, seasons, OptionalDouble.empty())
-                .withSun(site.light().sunHours());
+        GrowingPlace growing = site.growingPlace().withSeasons(seasons);
         return new CarePlace(
                 growing,
                 frosts,

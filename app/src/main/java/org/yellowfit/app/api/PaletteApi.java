@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.http.MediaType;
@@ -254,13 +253,7 @@ class PaletteApi {
             return null;
         }
         Question question = new Question(site, wants, policy);
-        return new Plot(name == null ? "" : name, area, depth, question, place(site));
-    }
-
-    private static GrowingPlace place(SiteConditions site) {
-        GrowingPlace place = GrowingPlace.of(Optional.ofNullable(site.winter().zone()))
-                .withSun(site.light().sunHours());
-        return site.season().isSouth() ? place.southern() : place;
+        return new Plot(name == null ? "" : name, area, depth, question, site.growingPlace());
     }
 
     private static Planted planted(

@@ -47,7 +47,7 @@ class PlantsApi {
 
     record SizeJson(double year, Grown height, Grown heightInFlower, Grown spread) {}
 
-    record GrowthJson(String id, List<SizeJson> years) {}
+    record GrowthJson(String id, List<SizeJson> years, boolean cutBack, Double soldAtM) {}
 
     record SpacingJson(String id, String school, double spacingM, int count, Integer closedYear) {}
 
@@ -109,20 +109,25 @@ class PlantsApi {
         this.json = json;
     }
 
-    @Operation(summary = "Size by age", description = "id, years (numbers), potHeightM, sunHours")
+    @Operation(
+            summary = "Size by age",
+            description = "id, years (numbers), potHeightM, sunHours, cutBack; soldAtM where a larger one was asked for.")
     @PostMapping("/growth")
     GrowthJson growth(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);
         List<Problem> problems = new ArrayList<>();
         InputReader in = new InputReader(request, "", problems);
-        Cultivar plant = plant(in, problems);
+        Cultivar plant = PlantsRead.named(in, store);
         List<Double> years = years(in);
         Double pot = in.number("potHeightM", 0.01, 20, "m");
         Double sun = in.number("sunHours", 0, 24, "hours");
+        Boolean cut = in.yesNo("cutBack");
         Json.refuse(problems);
-        PlantGrowth growth = PlantGrowth.of(plant);
-        growth = pot == null ? growth : growth.fromPot(pot);
-        return new GrowthJson(plant.id(), sizes(sun == null ? growth : growth.inSun(sun), years));
+        PlantGrowth free = PlantGrowth.of(plant).inSunOf(sun);
+        PlantGrowth bought = pot == null ? free : free.fromPot(pot);
+        PlantGrowth growth = Boolean.TRUE.equals(cut) ? bought.cutBackYearly() : bought;
+        Double soldAt = pot != null && bought.boughtAtM() < pot ? FitApi.rounded(bought.boughtAtM()) : null;
+        return new GrowthJson(plant.id(), sizes(growth, years), growth.isCutBack(), soldAt);
     }
 
     @Operation(
@@ -160,7 +165,7 @@ class PlantsApi {
         Map<String, Object> request = json.object(body);
         List<Problem> problems = new ArrayList<>();
         InputReader in = new InputReader(request, "", problems);
-        Cultivar plant = plant(in, problems);
+        Cultivar plant = PlantsRead.named(in, store);
         Question question = FitApi.question(request, problems);
         Integer limit = FitApi.limit(in);
         Json.refuse(problems);
@@ -210,7 +215,6 @@ class PlantsApi {
     }
 
     private ComparedJson compared(Cultivar plant, List<Double> years, Question question) {
-        var zone = Optional.ofNullable(question.site().winter().zone());
         var candidate = new Fit(store.catalogue(question.policy()))
                 .rank(question, Scope.only(List.of(plant.id())))
                 .candidates()
@@ -219,8 +223,8 @@ class PlantsApi {
                 plant.id(),
                 plant.name(),
                 plant.get(Traits.TELL_APART).orElse(null),
-                sizes(PlantGrowth.of(plant), years),
-                MonthJson.ofYear(PlantYear.of(plant, zone)),
+                sizes(PlantGrowth.of(plant).inSunOf(question.site().light().sunHours()), years),
+                MonthJson.ofYear(PlantYear.of(plant, question.site().growingPlace())),
                 FitApi.CandidateJson.of(candidate));
     }
 
@@ -249,19 +253,6 @@ class PlantsApi {
 
     private static Grown rounded(Grown grown) {
         return new Grown(FitApi.rounded(grown.low()), FitApi.rounded(grown.mid()), FitApi.rounded(grown.high()));
-    }
-
-    private Cultivar plant(InputReader in, List<Problem> problems) {
-        String id = in.text("id", text -> text);
-        if (id == null) {
-            problems.add(new Problem("id", "The id of a cultivar is needed."));
-            return null;
-        }
-        Optional<Cultivar> plant = store.find(id);
-        if (plant.isEmpty()) {
-            problems.add(new Problem("id", "The catalogue has no cultivar with the id “%s”.", Words.shorten(id)));
-        }
-        return plant.orElse(null);
     }
 
     private List<Cultivar> plants(InputReader in, int least, List<Problem> problems) {

@@ -16,6 +16,20 @@ final class PlantsRead {
 
     private PlantsRead() {}
 
+    /** The cultivar of the field {@code id}; null, with a problem noted, where there is none. */
+    static Cultivar named(InputReader in, CatalogueStore store) {
+        String id = in.text("id", text -> text);
+        if (id == null) {
+            in.problem("id", "The id of a cultivar is needed.");
+            return null;
+        }
+        Optional<Cultivar> plant = store.find(id);
+        if (plant.isEmpty()) {
+            in.problem("id", "The catalogue has no cultivar with the id “%s”.", Words.shorten(id));
+        }
+        return plant.orElse(null);
+    }
+
     /** Empty where none are named. */
     static List<ToCareFor> of(Map<String, Object> body, CatalogueStore store, List<Problem> problems, int most) {
         Object value = body.get("plants");

@@ -46,7 +46,15 @@ class DrawingController {
      * @param v     the picture's name: where it is still right, the picture is kept for good
      */
     record Asked(
-            Double age, Integer half, Integer month, String zone, String sun, Boolean south, String units, String v) {
+            Double age,
+            Integer half,
+            Integer month,
+            String zone,
+            String sun,
+            String ph,
+            Boolean south,
+            String units,
+            String v) {
 
         double years() {
             return age != null && age >= 0 && age <= OLDEST ? age : PORTRAIT_YEARS;
@@ -64,6 +72,7 @@ class DrawingController {
             return PictureAddress.place(
                     Objects.requireNonNullElse(zone, ""),
                     Objects.requireNonNullElse(sun, ""),
+                    Objects.requireNonNullElse(ph, ""),
                     Boolean.TRUE.equals(south));
         }
 

@@ -14,6 +14,7 @@ import org.yellowfit.core.season.GrowingPlace;
 public final class PictureAddress {
 
     private static final double SUN_STEP_H = 0.5;
+    private static final double PH_STEP = 0.5;
 
     private PictureAddress() {}
 
@@ -34,6 +35,7 @@ public final class PictureAddress {
         place.sunHours()
                 .ifPresent(hours ->
                         query.append("&sun=").append(Numbers.write(Math.rint(hours / SUN_STEP_H) * SUN_STEP_H)));
+        place.ph().ifPresent(ph -> query.append("&ph=").append(Numbers.write(Math.rint(ph / PH_STEP) * PH_STEP)));
         if (place.seasons().south()) {
             query.append("&south=true");
         }
@@ -41,8 +43,9 @@ public final class PictureAddress {
     }
 
     /** What cannot be read counts as not known: a picture is drawn for every address. */
-    static GrowingPlace place(String zone, String sun, boolean south) {
-        GrowingPlace place = GrowingPlace.of(zone(zone)).withSun(hours(sun));
+    static GrowingPlace place(String zone, String sun, String ph, boolean south) {
+        GrowingPlace place =
+                GrowingPlace.of(zone(zone)).withSun(within(0, 24, sun)).withPh(within(3, 10, ph));
         return south ? place.southern() : place;
     }
 
@@ -54,8 +57,9 @@ public final class PictureAddress {
         }
     }
 
-    private static Double hours(String text) {
+    private static Double within(double least, double most, String text) {
         boolean number = text.matches("\\d{1,2}(\\.\\d)?");
-        return number && Double.parseDouble(text) <= 24 ? Double.valueOf(text) : null;
+        boolean fine = number && Double.parseDouble(text) >= least && Double.parseDouble(text) <= most;
+        return fine ? Double.valueOf(text) : null;
     }
 }

@@ -33,6 +33,7 @@ import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 
 /** Puts a plant's page together. */
 @Service
@@ -110,12 +111,12 @@ class PlantPages {
         int best = PlantDrawing.bestMonth(plant, place);
         List<TraitChange> history = editor.history(label.id());
         return new Page(
-                PlantTile.of(plant, units),
+                PlantTile.at(plant, place, units),
                 YearStrip.svg(plant, place, best),
                 (best - 1) * 2 + 1,
                 PictureAddress.query(plant, place),
                 units == UnitSystem.US ? "us" : "metric",
-                AGES.stream().map(years -> age(plant, years, units)).toList(),
+                AGES.stream().map(years -> age(plant, place, years, units)).toList(),
                 Sentences.say(CareSummary.inFull(plant), units),
                 Sentences.each(Cautions.of(plant, store.watchList()), units),
                 plant.get(Traits.TELL_APART).orElse(""),
@@ -132,8 +133,8 @@ class PlantPages {
                 visit.map(v -> v.id().toString()).orElse(""));
     }
 
-    private static Age age(Cultivar plant, int years, UnitSystem units) {
-        PlantGrowth growth = PlantGrowth.of(plant);
+    private static Age age(Cultivar plant, GrowingPlace place, int years, UnitSystem units) {
+        PlantGrowth growth = PlantState.growth(plant, place);
         return new Age(
                 years,
                 units.length(growth.heightInFlower(years).mid()),

@@ -5,6 +5,7 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 
 /** A plant as one of many: its name, its picture, its size at ten years and its zones. */
 record PlantTile(
@@ -22,7 +23,15 @@ record PlantTile(
     }
 
     static PlantTile of(Cultivar plant, UnitSystem units, String note) {
-        PlantGrowth growth = PlantGrowth.of(plant);
+        return tile(plant, PlantGrowth.of(plant), units, note);
+    }
+
+    /** With the size it has at a place. */
+    static PlantTile at(Cultivar plant, GrowingPlace place, UnitSystem units) {
+        return tile(plant, PlantState.growth(plant, place), units, "");
+    }
+
+    private static PlantTile tile(Cultivar plant, PlantGrowth growth, UnitSystem units, String note) {
         return new PlantTile(
                 plant.id(),
                 plant.botanical(),

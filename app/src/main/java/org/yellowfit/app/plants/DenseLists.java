@@ -43,6 +43,7 @@ import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.site.BedPatch;
 
 /** Puts the dense shortlist together, as it is or as it would be. */
@@ -286,6 +287,7 @@ class DenseLists {
     /** By its height at the horizon. */
     private static Layer layer(Cultivar plant, Question question) {
         return Layer.of(PlantGrowth.of(plant)
+                .inSunOf(question.site().light().sunHours())
                 .height(question.site().room().horizonYears())
                 .mid());
     }
@@ -307,7 +309,7 @@ class DenseLists {
             Set<String> before) {
         Cultivar plant = candidate.plant();
         double years = question.site().room().horizonYears();
-        PlantGrowth growth = PlantGrowth.of(plant);
+        PlantGrowth growth = PlantState.growth(plant, place);
         String limits = candidate.verdict() == Verdict.FITS
                 ? ""
                 : candidate

@@ -36,6 +36,7 @@ import org.yellowfit.core.measure.UnitSystem;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 
 /** Puts a shortlist into words and drawings. */
 @Service
@@ -187,7 +188,7 @@ class ShortlistPages {
         Optional<Judgement> limiting = candidate.limitingJudgement();
         UnitSystem units = visit.units();
         double years = question.site().room().horizonYears();
-        PlantGrowth growth = PlantGrowth.of(plant);
+        PlantGrowth growth = PlantState.growth(plant, place);
         String size = FitWords.size(growth, years, units);
         return new Card(
                 plant.id(),

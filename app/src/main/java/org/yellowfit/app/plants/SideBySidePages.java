@@ -40,6 +40,7 @@ import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.site.Feature;
 import org.yellowfit.core.site.FeatureKind;
 
@@ -205,7 +206,7 @@ class SideBySidePages {
             UnitSystem units,
             int years,
             int month) {
-        PlantGrowth growth = PlantGrowth.of(plant);
+        PlantGrowth growth = PlantState.growth(plant, place);
         String size = FitWords.size(growth, years, units);
         String outgrown = outgrown(plant, question.site());
         return new Column(

@@ -41,6 +41,7 @@ import org.yellowfit.core.palette.PlantingFields;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.serve.Service;
 
 /** All that a customer takes home of a visit, in words and pictures: for the screen, the paper and the link. */
@@ -211,7 +212,8 @@ class Handouts {
                 .map(line -> new BedScene.Kind(
                         line.plant(),
                         Layer.of(
-                                PlantGrowth.of(line.plant()).height(YEARS_AHEAD).mid()),
+                                PlantState.growth(line.plant(), place)
+                                        .height(YEARS_AHEAD).mid()),
                         line.count().plants(),
                         line.groundM2()))
                 .toList();
@@ -282,7 +284,7 @@ class Handouts {
                 .findFirst()
                 .orElseThrow();
         double years = question.site().room().horizonYears();
-        PlantGrowth growth = PlantGrowth.of(plant);
+        PlantGrowth growth = PlantState.growth(plant, place);
         return new Entry(
                 plant.id(),
                 plant.botanical(),

@@ -1,10 +1,7 @@
 package org.yellowfit.app.visit;
 
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.yellowfit.app.climate.Stations;
-import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.SiteConditions;
 import org.yellowfit.core.season.GrowingPlace;
@@ -30,18 +27,10 @@ public class GrowingPlaces {
      */
     public GrowingPlace of(Visit visit, Question question) {
         SiteConditions site = question.site();
-        Optional<HardinessZone> zone = Optional.ofNullable(site.winter().zone());
-        GrowingPlace usual = GrowingPlace.of(zone);
-        GrowingPlace here = site.season().isSouth() ? usual.southern() : usual;
         return visit.answers()
                 .get(VisitFields.STATION)
                 .flatMap(stations::find)
-                .map(station -> at(here, station.climate().seasons()))
-                .orElse(here)
-                .withSun(site.light().sunHours());
-    }
-
-    private static GrowingPlace at(GrowingPlace place, Seasons seasons) {
-        return new GrowingPlace(place.zone(), seasons, place.sunHours());
+                .map(station -> site.growingPlace(station.climate().seasons()))
+                .orElseGet(site::growingPlace);
     }
 }

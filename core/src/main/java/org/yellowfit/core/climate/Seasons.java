@@ -165,6 +165,11 @@ public record Seasons(
         return new Seasons(springShiftDays, lastFrostDay, firstFrostDay, degreeDays, true, ofRecord);
     }
 
+    /** @param dayOfYear of the first autumn frost at the place, 1–366 */
+    public Seasons withFirstFrost(int dayOfYear) {
+        return new Seasons(springShiftDays, lastFrostDay, northernDay(dayOfYear), degreeDays, south, ofRecord);
+    }
+
     /**
      * The growing season: months, 1–12, whose middle lies between the frosts; all where it never freezes, and the
      * height of summer where it always may.

@@ -89,4 +89,12 @@ public record OkLab(double lightness, double a, double b) {
     private static double cube(double x) {
         return x * x * x;
     }
+
+    /** The green of plain leaves; lighter ones read as gold or lime. */
+    public boolean isLeafGreen() {
+        double hue = hueDegrees();
+        return hue >= ColourNumber.GREEN_HUE_FROM.value()
+                && hue <= ColourNumber.GREEN_HUE_TO.value()
+                && lightness() < ColourNumber.GOLD_FROM_LIGHTNESS.value();
+    }
 }

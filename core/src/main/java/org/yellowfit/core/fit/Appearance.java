@@ -2,7 +2,6 @@ package org.yellowfit.core.fit;
 
 import java.util.List;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.FlowerWood;
 import org.yellowfit.core.plant.Kind;
@@ -33,7 +32,7 @@ final class Appearance {
     /** True as well where the summer colour is unknown. */
     static boolean mayLoseColour(Cultivar plant) {
         List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
-        return summer.size() != 1 || !isPlainGreen(summer.get(0).lab());
+        return summer.size() != 1 || !summer.get(0).lab().isLeafGreen();
     }
 
     /**
@@ -45,7 +44,7 @@ final class Appearance {
         boolean summer = plant.get(Traits.BLOOM)
                 .map(bloom -> bloom.startThird() >= FIRST_OF_JUNE && bloom.startThird() < FIRST_OF_OCTOBER)
                 .orElse(false);
-        boolean early = EARLY_BUDS.stream().anyMatch(genus -> plant.botanical().startsWith(genus + " "));
+        boolean early = EARLY_BUDS.stream().anyMatch(plant::isOf);
         return (summer || early) && plant.isWoody() && plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD);
     }
 
@@ -69,21 +68,5 @@ final class Appearance {
         boolean flowersSafe =
                 !plant.is(Traits.FLOWER_WOOD, FlowerWood.OLD) && !plant.is(Traits.FLOWER_WOOD, FlowerWood.BOTH);
         return plant.isWoody() && plant.is(Traits.HARD_PRUNE, YesNo.YES) && flowersSafe;
-    }
-
-    /** Bigleaf and mountain hydrangeas turn blue in acid soil and pink in alkaline; white ones stay white (C4). */
-    static boolean followsPh(Cultivar plant) {
-        boolean kind = plant.botanical().startsWith("Hydrangea macrophylla")
-                || plant.botanical().startsWith("Hydrangea serrata");
-        return kind
-                && plant.colours(Traits.FLOWER_COLOURS).stream()
-                        .anyMatch(colour -> colour.lab().chroma() > RuleNumber.COLOURED_FROM_CHROMA.value);
-    }
-
-    private static boolean isPlainGreen(OkLab lab) {
-        double hue = lab.hueDegrees();
-        return hue >= RuleNumber.GREEN_HUE_FROM.value
-                && hue <= RuleNumber.GREEN_HUE_TO.value
-                && lab.lightness() < RuleNumber.GOLD_FROM_LIGHTNESS.value;
     }
 }

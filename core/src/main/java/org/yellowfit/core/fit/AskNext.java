@@ -139,7 +139,7 @@ public record AskNext(String field, Fact ask, int changes) {
                                     WishFields.IMPORTANCE, List.of(new Weighing(each.want(), Importance.MUST))))));
         }
         add(open, wants.instead() == null && !first.isEmpty(), "instead", () -> {
-            String genus = first.get(0).ranked().plant().botanical().split(" ")[0];
+            String genus = first.get(0).ranked().plant().genus();
             return Stream.of(q.wanting(WishFields.INSTEAD, genus));
         });
         boolean row =

@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.util.Optional;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.season.SoilColour;
 
 /**
  * Soil pH against the plant's range (rules C4 and C5): half a pH can be nudged, more is fighting the soil. The margin
@@ -61,7 +62,7 @@ final class PhRule implements Rule {
             Strip strip = Strip.around(low, high, here, RuleNumber.PH_STRIP_STEP.value);
             String word = ruling.is(Outcome.PH_CLOSE) ? "close" : word(low, high);
             Finding bare = Finding.of(ruling, takes, Fact.of("ph." + word, site(), takes), strip);
-            Finding said = Appearance.followsPh(plants.plants[i]) ? bare.adding(flowerColour()) : bare;
+            Finding said = SoilColour.follows(plants.plants[i]) ? bare.adding(flowerColour()) : bare;
             return switch (ruling.outcome()) {
                 case PH_SUITS, PH_CLOSE -> said;
                 case PH_NEAR -> said.with(amended(here < low ? low : high, here < low ? "amend.lime" : "amend.sulfur"));
@@ -83,10 +84,11 @@ final class PhRule implements Rule {
         }
 
         private Fact flowerColour() {
-            if (here < RuleNumber.ACID_TO.value) {
-                return Fact.of("ph.colour.blue");
-            }
-            return Fact.of(here > RuleNumber.ALKALINE_FROM.value ? "ph.colour.pink" : "ph.colour.mixed");
+            return switch (SoilColour.at(here)) {
+                case BLUE -> Fact.of("ph.colour.blue");
+                case MIXED -> Fact.of("ph.colour.mixed");
+                case PINK -> Fact.of("ph.colour.pink");
+            };
         }
 
         private static Remedy amended(double to, String key) {

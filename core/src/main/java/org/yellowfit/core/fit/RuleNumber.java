@@ -1,5 +1,6 @@
 package org.yellowfit.core.fit;
 
+import org.yellowfit.core.measure.Tabled;
 import org.yellowfit.core.plant.Policy;
 import org.yellowfit.core.serve.Serving;
 
@@ -7,7 +8,7 @@ import org.yellowfit.core.serve.Serving;
  * Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md
  * beside {@link Outcome}.
  */
-enum RuleNumber {
+enum RuleNumber implements Tabled {
     PLACE_IN_CONFIDENCE(0.25, "of the weight", "our judgement"),
     CLOSE_IN_CONFIDENCE(0.5, "of the weight", "our judgement"),
     UNKNOWN_IN_A_WISH(Serving.UNKNOWN, "of the wish", "the shape of every answer"),
@@ -52,12 +53,6 @@ enum RuleNumber {
     ROOM_STRIP_STEP(0.1, "of the room", "a step of the strip"),
     LEAST_ROOM_STRIP_STEP(0.05, "m", "a step of the strip"),
 
-    GREEN_HUE_FROM(112, "° OKLab hue", "of leaf greens"),
-    GREEN_HUE_TO(165, "° OKLab hue", "of leaf greens"),
-    GOLD_FROM_LIGHTNESS(0.72, "OKLab lightness", "a green above it reads as gold or lime"),
-    COLOURED_FROM_CHROMA(0.05, "OKLab chroma", "C4, white flowers stay white"),
-    ACID_TO(5.5, "pH", "C4, blue below"),
-    ALKALINE_FROM(6.5, "pH", "C4, pink above"),
     READS_THE_SAME(0.1, "OKLab distance", "a colour asked for exactly");
 
     final double value;
@@ -70,11 +65,18 @@ enum RuleNumber {
         this.source = source;
     }
 
-    String unit() {
+    @Override
+    public double value() {
+        return value;
+    }
+
+    @Override
+    public String unit() {
         return unit;
     }
 
-    String source() {
+    @Override
+    public String source() {
         return source;
     }
 

@@ -69,7 +69,7 @@ public final class SideBySide {
 
     /** Year in which the usual size passes the limit or the room; empty when it never does, or neither is known. */
     public static Optional<Integer> outgrown(Cultivar plant, SiteConditions site) {
-        PlantGrowth growth = PlantGrowth.of(plant);
+        PlantGrowth growth = PlantGrowth.of(plant).inSunOf(site.light().sunHours());
         double years = Math.min(
                 site.room().maxHeightM() == null
                         ? Double.POSITIVE_INFINITY

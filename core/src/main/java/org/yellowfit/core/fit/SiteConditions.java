@@ -1,7 +1,10 @@
 package org.yellowfit.core.fit;
 
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.yellowfit.core.climate.Seasons;
+import org.yellowfit.core.season.GrowingPlace;
 
 /**
  * What is known of one place, or of one patch of a bed, in groups that check themselves. What is unknown leaves its
@@ -39,6 +42,25 @@ public record SiteConditions(
         Objects.requireNonNull(season);
         Objects.requireNonNull(upkeep);
         Objects.requireNonNull(uncertainty);
+    }
+
+    /** What of it shows in how a plant looks, with the seasons usual for its zone. */
+    public GrowingPlace growingPlace() {
+        return growingPlace(Seasons.usualFor(Optional.ofNullable(winter.zone())));
+    }
+
+    /** The same with the seasons of a record. */
+    public GrowingPlace growingPlace(Seasons seasons) {
+        Seasons turned = season.isSouth() ? seasons.southern() : seasons;
+        Seasons told = season.firstFrost() == null
+                ? turned
+                : turned.withFirstFrost(season.firstFrost().getDayOfYear());
+        GrowingPlace here = GrowingPlace.of(Optional.ofNullable(winter.zone()), told)
+                .withSun(light.sunHours())
+                .withPh(soil.isContainer() ? null : soil.ph());
+        return season.plantingDate() == null
+                ? here
+                : here.plantedOn(season.plantingDate().getDayOfYear());
     }
 
     public SiteConditions withWinter(UnaryOperator<WinterConditions> change) {

@@ -142,7 +142,7 @@ final class WantsRule implements Rule {
                 case OTHER_KIND -> otherKind(i, ruling);
                 case NEVER_WANTED -> {
                     Fact named = nevers.isNeverGenus(i)
-                            ? Fact.of("value", plant.botanical().split(" ")[0])
+                            ? Fact.of("value", plant.genus())
                             : words(nevers.unwanted(i));
                     yield out(ruling, named, Fact.of("wants.never", named));
                 }

@@ -1,5 +1,12 @@
 package org.yellowfit.core.growth;
 
+import static org.yellowfit.core.growth.GrowthNumber.CLUMP_FULL;
+import static org.yellowfit.core.growth.GrowthNumber.CLUMP_WIDE_BY;
+import static org.yellowfit.core.growth.GrowthNumber.LARGEST_SHARE_AT_TEN;
+import static org.yellowfit.core.growth.GrowthNumber.LARGEST_START;
+import static org.yellowfit.core.growth.GrowthNumber.QUICK_SHAPE;
+import static org.yellowfit.core.growth.GrowthNumber.SLOW_WOOD_SHAPE;
+
 import org.yellowfit.core.measure.Refused;
 
 /**
@@ -11,13 +18,6 @@ import org.yellowfit.core.measure.Refused;
  * p 1.5 and 2 m at ten years: S(0) = 0.3, S(10) = 2.0, S(5) = 1.287, and S never passes 3.
  */
 public final class GrowthCurve {
-
-    public static final double WOODY_SHAPE = 1.5;
-    public static final double OTHER_SHAPE = 1;
-    /** A pot taller than most of the ten-year size would leave nothing to grow. */
-    private static final double LARGEST_START = 0.8;
-    /** At ten years a woody plant is still short of its ultimate size. */
-    private static final double LARGEST_SHARE_AT_TEN = 0.98;
 
     private final double ultimate;
     private final double shape;
@@ -40,25 +40,31 @@ public final class GrowthCurve {
 
     /** The same where it grows for so many of its first ten years only. */
     static GrowthCurve woody(double startM, double growingYears, double atTenM, double ultimateM) {
-        double most = Math.max(ultimateM, atTenM / LARGEST_SHARE_AT_TEN);
-        return through(WOODY_SHAPE, startM, growingYears, atTenM, most);
+        double most = Math.max(ultimateM, atTenM / LARGEST_SHARE_AT_TEN.value());
+        return through(SLOW_WOOD_SHAPE.value(), startM, growingYears, atTenM, most);
     }
 
     /** A woody plant of a known size at a known age, in metres and years. */
     public static GrowthCurve woodyThrough(double startM, double years, double sizeM, double ultimateM) {
-        return through(WOODY_SHAPE, startM, years, sizeM, Math.max(ultimateM, sizeM / LARGEST_SHARE_AT_TEN));
+        double most = Math.max(ultimateM, sizeM / LARGEST_SHARE_AT_TEN.value());
+        return through(SLOW_WOOD_SHAPE.value(), startM, years, sizeM, most);
     }
 
-    /** A clump that reaches 95 % of its full size in three years. */
+    /** What grows quickly at first and less and less: there is so much of its full size, 0–1, after so many years. */
+    static GrowthCurve quick(double startM, double years, double share, double fullM) {
+        return through(QUICK_SHAPE.value(), startM, years, share * fullM, fullM);
+    }
+
+    /** A clump’s spread: 95 % of it in three years. */
     public static GrowthCurve clump(double startM, double fullM) {
-        return through(OTHER_SHAPE, startM, 3, 0.95 * fullM, fullM);
+        return quick(startM, CLUMP_WIDE_BY.value(), CLUMP_FULL.value(), fullM);
     }
 
     private static GrowthCurve through(double shape, double startM, double years, double sizeM, double ultimateM) {
         if (!(startM >= 0 && sizeM > 0 && ultimateM > sizeM)) {
             throw new Refused("A growth curve needs a start of 0 or more, and an ultimate size above the given one.");
         }
-        double start = Math.min(startM, LARGEST_START * sizeM);
+        double start = Math.min(startM, LARGEST_START.value() * sizeM);
         double toCome = 1 - Math.pow(start / ultimateM, 1 / shape);
         double left = 1 - Math.pow(sizeM / ultimateM, 1 / shape);
         return new GrowthCurve(ultimateM, shape, toCome, -Math.log(left / toCome) / years);

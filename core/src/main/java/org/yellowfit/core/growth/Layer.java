@@ -4,9 +4,9 @@ import org.yellowfit.core.measure.Refused;
 
 /** Where a plant stands in a bed by its height (rule G1), from the back to the ground. */
 public enum Layer {
-    BACK(1.5),
-    MIDDLE(0.6),
-    FRONT(0.2),
+    BACK(GrowthNumber.BACK_FROM.value()),
+    MIDDLE(GrowthNumber.MIDDLE_FROM.value()),
+    FRONT(GrowthNumber.FRONT_FROM.value()),
     GROUND_COVER(0);
 
     private final double fromM;

@@ -94,7 +94,7 @@ public final class Likeness {
             case KIND -> same(one.kind(), other.kind());
             case HABIT -> same(one.habit(), other.habit());
             case LEAVES -> same(one.persistence(), other.persistence());
-            case GENUS -> same(genus(one), genus(other));
+            case GENUS -> same(one.genus(), other.genus());
             case HEIGHT -> ratio(one.height10().mid(), other.height10().mid());
             case SPREAD -> ratio(one.spread10().mid(), other.spread10().mid());
             case LEAF_SIZE -> known(one, other, Traits.LEAF_TEXTURE, Likeness::same);
@@ -123,10 +123,6 @@ public final class Likeness {
         Set<Use> both = new HashSet<>(one);
         both.retainAll(other);
         return all.isEmpty() || Collections.disjoint(one, other) ? 0 : (double) both.size() / all.size();
-    }
-
-    private static String genus(Cultivar plant) {
-        return plant.botanical().split(" ")[0];
     }
 
     private static double ratio(double one, double other) {

@@ -8,7 +8,6 @@ import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.fit.Live;
 import org.yellowfit.core.fit.Ranked;
 import org.yellowfit.core.growth.Layer;
-import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Habit;
@@ -18,6 +17,8 @@ import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.PotPrice;
 import org.yellowfit.core.plant.PotRole;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.PlantState;
 import org.yellowfit.core.takeoff.School;
 import org.yellowfit.core.takeoff.Spacing;
 
@@ -79,7 +80,7 @@ record Member(
     static Member of(int ground, Plot patch, Ranked ranked, Weaving weaving) {
         Cultivar plant = ranked.plant();
         double horizon = patch.question().site().room().horizonYears();
-        Layer layer = patch.isPot() ? layerInPot(plant) : layer(plant, horizon, patch.layerScale());
+        Layer layer = patch.isPot() ? layerInPot(plant) : layer(plant, patch.place(), horizon, patch.layerScale());
         return new Member(
                 0,
                 ground,
@@ -140,12 +141,12 @@ record Member(
         return number;
     }
 
-    private static Layer layer(Cultivar plant, double years, double scale) {
+    private static Layer layer(Cultivar plant, GrowingPlace place, double years, double scale) {
         if (plant.kind() == Kind.CLIMBER) {
             return Layer.BACK;
         }
         boolean flat = plant.habit() == Habit.PROSTRATE;
-        double height = PlantGrowth.of(plant).height(years).mid() / scale;
+        double height = PlantState.growth(plant, place).height(years).mid() / scale;
         return flat ? Layer.of(Math.min(height, Layer.FRONT.fromM() * 0.99)) : Layer.of(height);
     }
 

@@ -123,6 +123,17 @@ public final class Cultivar {
         return must(Traits.BOTANICAL);
     }
 
+    /** The first word of the botanical name. */
+    public String genus() {
+        int end = botanical().indexOf(' ');
+        return end < 0 ? botanical() : botanical().substring(0, end);
+    }
+
+    /** Whether it is of a genus or a species, as it is written: {@code Hydrangea}, {@code Hydrangea macrophylla}. */
+    public boolean isOf(String taxon) {
+        return botanical().equals(taxon) || botanical().startsWith(taxon + " ");
+    }
+
     /** The full name as it is written on a list: botanical name and, in single quotes, the cultivar's. */
     public String name() {
         return get(Traits.CULTIVAR)

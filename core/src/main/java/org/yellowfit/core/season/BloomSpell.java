@@ -1,5 +1,14 @@
 package org.yellowfit.core.season;
 
+import static org.yellowfit.core.season.SeasonNumber.BUDS_BEFORE;
+import static org.yellowfit.core.season.SeasonNumber.CONTINUOUS_SHARE;
+import static org.yellowfit.core.season.SeasonNumber.FLUSH_AFTER;
+import static org.yellowfit.core.season.SeasonNumber.FLUSH_DAYS;
+import static org.yellowfit.core.season.SeasonNumber.FLUSH_SHARE;
+import static org.yellowfit.core.season.SeasonNumber.LONGEST_RAMP;
+import static org.yellowfit.core.season.SeasonNumber.USUAL_BLOOM;
+import static org.yellowfit.core.season.SeasonNumber.WITHERED_AFTER;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -17,19 +26,7 @@ import org.yellowfit.core.plant.Traits;
  */
 public final class BloomSpell {
 
-    private static final double DAYS_PER_THIRD = (double) Seasons.DAYS / Bloom.THIRDS;
-    private static final double USUAL_DAYS = 25;
-    private static final double LONGEST_RAMP = 10;
-    /** A second flush opens about a month after the first and is weaker: general for trimmed perennials and shrubs. */
-    private static final double FLUSH_AFTER = 28;
-
-    private static final double FLUSH_DAYS = 30;
-    private static final double FLUSH_SHARE = 0.4;
-    private static final double CONTINUOUS_SHARE = 0.5;
-
-    private static final int FIRST_OF_JULY = 18;
-    private static final int MID_AUGUST = 22;
-
+    static final double DAYS_PER_THIRD = (double) Seasons.DAYS / Bloom.THIRDS;
     private final double start;
     private final double length;
     private final Rebloom rebloom;
@@ -46,36 +43,32 @@ public final class BloomSpell {
 
     /** Empty when the bloom is not known, or the year here is too short for it. */
     public static Optional<BloomSpell> of(Cultivar plant, Optional<HardinessZone> zone, Seasons seasons) {
+        return of(plant, zone, seasons, null);
+    }
+
+    static Optional<BloomSpell> of(Cultivar plant, GrowingPlace place) {
+        return of(plant, place.zone(), place.seasons(), place.acidity());
+    }
+
+    private static Optional<BloomSpell> of(
+            Cultivar plant, Optional<HardinessZone> zone, Seasons seasons, Double ph) {
         Rebloom rebloom = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE);
-        List<Colour> colours = plant.colours(Traits.FLOWER_COLOURS);
+        List<Colour> colours = SoilColour.flowers(plant, ph);
         Optional<Bloom> noted = plant.get(Traits.BLOOM);
         if (noted.isPresent()) {
-            double start = byDegreeDays(plant, noted.get(), seasons)
-                    .orElseGet(() -> noted.get().startThird() * DAYS_PER_THIRD + 1 + daysLater(plant, zone));
-            return Optional.of(new BloomSpell(
-                    start, noted.get().lengthThirds() * DAYS_PER_THIRD, rebloom, seasons.firstFrostDay(), colours));
+            BloomMove move = BloomMove.of(plant, noted.get(), zone, seasons);
+            return Optional.of(
+                    new BloomSpell(move.start(), move.length(), rebloom, seasons.firstFrostDay(), colours));
         }
-        double days = plant.get(Traits.BLOOM_DAYS).orElse(USUAL_DAYS);
+        double days = plant.get(Traits.BLOOM_DAYS).orElse(USUAL_BLOOM.value());
         return plant.get(Traits.BLOOM_GDD)
                 .flatMap(seasons::dayOfDegreeDays)
                 .map(start -> new BloomSpell(start, days, rebloom, seasons.firstFrostDay(), colours));
     }
 
-    /**
-     * Where the place's own warmth is on record, a bloom of spring opens by it (E2, A9) rather than by the zone; from
-     * July on the length of the day has its say (E6), and degree days are no guide.
-     */
-    private static Optional<Double> byDegreeDays(Cultivar plant, Bloom noted, Seasons seasons) {
-        return seasons.ofRecord() && noted.startThird() < FIRST_OF_JULY
-                ? plant.get(Traits.BLOOM_GDD).flatMap(seasons::dayOfDegreeDays)
-                : Optional.empty();
-    }
-
     /** The bloom in thirds of a month as it comes at a place of this zone. */
     public static Optional<Bloom> inThirds(Cultivar plant, Optional<HardinessZone> zone) {
-        return plant.get(Traits.BLOOM)
-                .map(noted -> noted.movedByDays(daysLater(plant, zone)))
-                .or(() -> of(plant, zone, Seasons.usualFor(zone)).map(BloomSpell::asThirds));
+        return of(plant, zone, Seasons.usualFor(zone)).map(BloomSpell::asThirds);
     }
 
     /**
@@ -108,30 +101,12 @@ public final class BloomSpell {
         return length;
     }
 
+    /** To the nearest thirds. */
     private Bloom asThirds() {
-        int first = (int) Math.floor((start - 1) / DAYS_PER_THIRD);
-        int last = (int) Math.floor((start - 1 + length - 0.5) / DAYS_PER_THIRD);
+        int first = (int) Math.round((start - 1) / DAYS_PER_THIRD);
+        int afterLast = (int) Math.round((start - 1 + length) / DAYS_PER_THIRD);
+        int last = Math.max(first, Math.min(first + Bloom.THIRDS, afterLast) - 1);
         return new Bloom(Math.floorMod(first, Bloom.THIRDS), Math.floorMod(last, Bloom.THIRDS));
-    }
-
-    private static double daysLater(Cultivar plant, Optional<HardinessZone> zone) {
-        if (zone.isEmpty() || plant.get(Traits.BLOOM_ZONE).isEmpty()) {
-            return 0;
-        }
-        int colder = plant.get(Traits.BLOOM_ZONE).get().half() - zone.get().half();
-        return Seasons.DAYS_PER_HALF_ZONE * colder * movedShare(plant.get(Traits.BLOOM));
-    }
-
-    /**
-     * E6: openings before July move with the zone, those from mid August on keep their date, those between move in
-     * part.
-     */
-    private static double movedShare(Optional<Bloom> bloom) {
-        int opens = bloom.map(Bloom::startThird).orElse(0);
-        if (opens < FIRST_OF_JULY) {
-            return 1;
-        }
-        return Math.max(0, 1 - (opens - FIRST_OF_JULY) / (double) (MID_AUGUST - FIRST_OF_JULY));
     }
 
     /** Share of the flowers open, 0–1. */
@@ -143,22 +118,17 @@ public final class BloomSpell {
             case FLUSH ->
                 Math.max(
                         main,
-                        start + length + FLUSH_AFTER < frost
-                                ? hill(since, length + FLUSH_AFTER, FLUSH_DAYS, FLUSH_SHARE)
+                        start + length + FLUSH_AFTER.value() < frost
+                                ? hill(since, length + FLUSH_AFTER.value(), FLUSH_DAYS.value(), FLUSH_SHARE.value())
                                 : 0);
             case CONTINUOUS ->
                 Math.max(
                         main,
                         frost > start + length
-                                ? hill(since, length / 2, frost - start - length / 2, CONTINUOUS_SHARE)
+                                ? hill(since, length / 2, frost - start - length / 2, CONTINUOUS_SHARE.value())
                                 : 0);
         };
     }
-
-    /** Buds are seen from so many days before the first opens, and withered flowers so many after the last; general. */
-    private static final double BUD_DAYS = 16;
-
-    private static final double WITHERED_DAYS = 14;
 
     /**
      * @param open     share of the flowers open that day
@@ -167,14 +137,14 @@ public final class BloomSpell {
     BloomStage stageOn(double day, double open, double seedDays, double cutDay) {
         double since = since(day);
         double before = since - Seasons.DAYS;
-        if (before > -BUD_DAYS && open <= 0) {
-            return new BloomStage(0, 1 + before / BUD_DAYS, 0, 0);
+        if (before > -BUDS_BEFORE.value() && open <= 0) {
+            return new BloomStage(0, 1 + before / BUDS_BEFORE.value(), 0, 0);
         }
         if (since <= length) {
             boolean young = since < length / 2;
             return new BloomStage(open, young ? 1 - open : 0, young ? 0 : 1 - open, 0);
         }
-        double over = Math.min(1, (since - length) / WITHERED_DAYS);
+        double over = Math.min(1, (since - length) / WITHERED_AFTER.value());
         double left = 1 - open;
         double untilCut = since(cutDay);
         boolean cut = untilCut > length && since >= untilCut;
@@ -182,7 +152,7 @@ public final class BloomSpell {
     }
 
     private static double standing(double afterwards, double seedDays) {
-        return seedDays <= 0 ? 0 : Math.max(0, Math.min(1, 1 - (afterwards - seedDays) / WITHERED_DAYS));
+        return seedDays <= 0 ? 0 : Math.max(0, Math.min(1, 1 - (afterwards - seedDays) / WITHERED_AFTER.value()));
     }
 
     /** The flowers' colour by their age; between two colours a mix that carries the nearer one's name. */
@@ -205,7 +175,7 @@ public final class BloomSpell {
 
     /** Rising from 0 at the start and falling to 0 at the end. */
     private static double hill(double since, double from, double days, double top) {
-        double ramp = Math.max(1, Math.min(LONGEST_RAMP, days / 3));
+        double ramp = Math.max(1, Math.min(LONGEST_RAMP.value(), days / 3));
         double up = (since - from) / ramp;
         double down = (from + days - since) / ramp;
         return top * Math.max(0, Math.min(1, Math.min(up, down)));

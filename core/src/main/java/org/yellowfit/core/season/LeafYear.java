@@ -11,10 +11,6 @@ import org.yellowfit.core.plant.Traits;
 final class LeafYear {
 
     static final Colour STRAW = new Colour("straw", 0xc8b27e);
-    private static final Colour GREEN = new Colour("green", 0x5f8146);
-    /** Even in deep shade some of a leaf's own colour is left. */
-    private static final double MOST_GREENED = 0.8;
-
     /** Days of zone 6b at which one season's colour begins to give way to the next, and has done so. */
     private static final double[][] TURNS = {{72, 98}, {125, 160}, {255, 285}, {318, 345}};
 
@@ -33,9 +29,9 @@ final class LeafYear {
     private final boolean fades;
 
     LeafYear(Cultivar plant, OptionalDouble sunHours) {
-        double greened = greened(plant, sunHours);
-        summer = greener(plant.colours(Traits.LEAF_SUMMER), greened);
-        spring = or(greener(plant.colours(Traits.LEAF_SPRING), greened), summer);
+        double greened = LeafLight.greened(plant, sunHours.isPresent() ? sunHours.getAsDouble() : null);
+        summer = LeafLight.lit(plant.colours(Traits.LEAF_SUMMER), greened);
+        spring = or(LeafLight.lit(plant.colours(Traits.LEAF_SPRING), greened), summer);
         autumn = or(plant.colours(Traits.LEAF_AUTUMN), summer);
         boolean straw = !plant.persistence().isWoody()
                 && plant.colours(Traits.LEAF_WINTER).isEmpty()
@@ -81,17 +77,6 @@ final class LeafYear {
 
     private static double turned(int turn, double day) {
         return Math.max(0, Math.min(1, (day - TURNS[turn][0]) / (TURNS[turn][1] - TURNS[turn][0])));
-    }
-
-    private static double greened(Cultivar plant, OptionalDouble sunHours) {
-        double needed = plant.get(Traits.SUN_COLOUR).orElse(0.0);
-        return sunHours.isEmpty() || needed <= 0
-                ? 0
-                : MOST_GREENED * Math.max(0, Math.min(1, 1 - sunHours.getAsDouble() / needed));
-    }
-
-    private static List<Colour> greener(List<Colour> leaves, double share) {
-        return leaves.stream().map(leaf -> Tint.between(leaf, GREEN, share)).toList();
     }
 
     private static List<Colour> or(List<Colour> colours, List<Colour> otherwise) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Fragrance;
 import org.yellowfit.core.plant.Habit;
@@ -40,12 +39,6 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
 
     private static final double TURNED = 0.1;
     private static final int LONG_FRUIT_MONTHS = 3;
-    /** OKLab hue of plain leaf greens, degrees, and the lightness above which a green reads as gold or lime. */
-    private static final double GREEN_FROM = 112;
-
-    private static final double GREEN_TO = 165;
-    private static final double GOLD_FROM = 0.72;
-
     private static final Set<Habit> DISTINCT = EnumSet.of(
             Habit.COLUMNAR, Habit.WEEPING, Habit.FOUNTAIN, Habit.STANDARD, Habit.PYRAMIDAL, Habit.BAMBOO_LIKE);
 
@@ -109,7 +102,7 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
         boolean none = plant.kind() == Kind.FERN
                 || plant.kind() == Kind.CONIFER
                 || colours.isEmpty()
-                || colours.stream().allMatch(colour -> isPlainGreen(colour.lab()));
+                || colours.stream().allMatch(colour -> colour.lab().isLeafGreen());
         if (none) {
             return 0;
         }
@@ -127,7 +120,7 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
     private static int leaf(Cultivar plant) {
         List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
         if (summer.size() > 1
-                || summer.size() == 1 && !isPlainGreen(summer.get(0).lab())) {
+                || summer.size() == 1 && !summer.get(0).lab().isLeafGreen()) {
             return 2;
         }
         boolean forItsLeaves = plant.kind() == Kind.FERN || plant.kind() == Kind.GRASS || plant.kind() == Kind.CONIFER;
@@ -167,10 +160,5 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
             return 2;
         }
         return plant.has(Traits.FRAGRANCE, Fragrance.LEAF) ? 1 : 0;
-    }
-
-    private static boolean isPlainGreen(OkLab lab) {
-        double hue = lab.hueDegrees();
-        return hue >= GREEN_FROM && hue <= GREEN_TO && lab.lightness() < GOLD_FROM;
     }
 }

@@ -44,7 +44,6 @@ public final class PlantYear {
     private static final Colour BARK = new Colour("bark", 0x7d6a58);
     private static final double BULB_BEFORE_BLOOM = 35;
     private static final double BULB_AFTER_BLOOM = 62;
-    private static final double LEAST_FLOWER_SHARE = 0.15;
 
     private final Cultivar plant;
     private final Seasons seasons;
@@ -53,13 +52,19 @@ public final class PlantYear {
     private final boolean late;
     private final double flowering;
 
-    private PlantYear(Cultivar plant, Seasons seasons, Optional<BloomSpell> bloom, OptionalDouble sunHours) {
+    /** Day of the northern year on which what lives one season begins to grow. */
+    private final int begins;
+
+    private PlantYear(Cultivar plant, GrowingPlace place) {
         this.plant = plant;
-        this.seasons = seasons;
-        this.bloom = bloom.orElse(null);
-        this.leaves = new LeafYear(plant, sunHours);
-        this.late = plant.is(Traits.LATE_RISER, YesNo.YES);
-        this.flowering = flowering(plant, sunHours);
+        seasons = place.seasons();
+        bloom = BloomSpell.of(plant, place).orElse(null);
+        leaves = new LeafYear(plant, place.sunHours());
+        late = plant.is(Traits.LATE_RISER, YesNo.YES);
+        flowering = flowering(plant, place.sunHours());
+        int planted = place.planted().orElse(0);
+        boolean thisSeason = planted < seasons.firstFrostDay();
+        begins = thisSeason ? Math.max(seasons.lastFrostDay(), planted) : seasons.lastFrostDay();
     }
 
     /** @param zone of the place; without it the bloom stays where the catalogue has it */
@@ -68,8 +73,7 @@ public final class PlantYear {
     }
 
     public static PlantYear of(Cultivar plant, GrowingPlace place) {
-        return new PlantYear(
-                plant, place.seasons(), BloomSpell.of(plant, place.zone(), place.seasons()), place.sunHours());
+        return new PlantYear(plant, place);
     }
 
     public Optional<BloomSpell> bloom() {
@@ -241,7 +245,7 @@ public final class PlantYear {
         double needed = plant.get(Traits.SUN_FLOWER).orElse(0.0);
         return sunHours.isEmpty() || needed <= 0
                 ? 1
-                : Math.max(LEAST_FLOWER_SHARE, Math.min(1, sunHours.getAsDouble() / needed));
+                : Math.max(SeasonNumber.LEAST_FLOWERS.value(), Math.min(1, sunHours.getAsDouble() / needed));
     }
 
     /** What dies down carries no more flowers than it has growth to carry them. */
@@ -275,7 +279,7 @@ public final class PlantYear {
 
     private double annualHeight(double northern) {
         double fading = 1 - (northern - seasons.firstFrostDay()) / ANNUAL_FADES_DAYS;
-        return Math.max(0, Math.min(ANNUAL.on(northern - seasons.lastFrostDay()), Math.min(1, fading)));
+        return Math.max(0, Math.min(ANNUAL.on(northern - begins), Math.min(1, fading)));
     }
 
     private double clumpHeight(double reference) {

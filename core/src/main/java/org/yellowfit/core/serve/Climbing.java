@@ -3,7 +3,6 @@ package org.yellowfit.core.serve;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
-import org.yellowfit.core.plant.Growth;
 import org.yellowfit.core.plant.Habit;
 import org.yellowfit.core.plant.Kind;
 import org.yellowfit.core.plant.Persistence;
@@ -34,8 +33,8 @@ final class Climbing extends JobMeasure {
         width = job.get(JobFields.SUPPORT_WIDTH, Double.NaN);
         years = job.get(JobFields.BY_YEAR, USUAL_YEARS);
         evergreen = job.get(JobFields.EVERGREEN, false);
-        then = c.at(years, null);
-        grown = c.at(place.horizonYears(), null);
+        then = c.at(years, place);
+        grown = c.at(place.horizonYears(), place);
     }
 
     private static double support(Job job, UsePlace place) {
@@ -77,22 +76,7 @@ final class Climbing extends JobMeasure {
 
     private double up(int i) {
         double asked = Double.isNaN(height) ? USUAL_SUPPORT_M : height;
-        return Math.min(1, climbed(i) / asked + ROUNDING);
-    }
-
-    /**
-     * How high it is by the year. A label's ten-year height says what a climber covers, not that it takes ten years
-     * over
-     * it: most of it is there in three years when it grows fast, five or nine when it does not; our judgement.
-     */
-    private double climbed(int i) {
-        Cultivar plant = c.plants[i];
-        double mostBy = switch (plant.get(Traits.GROWTH).orElse(Growth.MEDIUM)) {
-            case FAST -> 3;
-            case MEDIUM -> 5;
-            case SLOW -> 9;
-        };
-        return Math.max(then.height(i), plant.height10().mid() * (1 - Math.exp(-3 * years / mostBy)));
+        return Math.min(1, then.height(i) / asked + ROUNDING);
     }
 
     /** A wide support takes several of a narrow climber: dearer and more work, but no fault. */
@@ -122,9 +106,9 @@ final class Climbing extends JobMeasure {
         }
         Because because = new Because();
         if (Double.isNaN(height)) {
-            because.say("climbs-to", Amount.metres(climbed(i)), Amount.years(years));
+            because.say("climbs-to", Amount.metres(then.height(i)), Amount.years(years));
         } else {
-            because.height(climbed(i), height, years);
+            because.height(then.height(i), height, years);
         }
         return because.say("keeps", plant.persistence())
                 .sayIf(overtops(i), "overtops", Amount.metres(grown.height(i)))

@@ -12,7 +12,9 @@ import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.LeafLight;
 import org.yellowfit.core.season.Show;
+import org.yellowfit.core.season.SoilColour;
 
 /**
  * A colour, where on the plant, in which months, as it will be here (rule L2): nearness × the weeks it shows, six being
@@ -43,19 +45,14 @@ final class Coloured extends JobMeasure {
     private static final int LEAFY = Show.mask(List.of(4, 5, 6, 7, 8, 9, 10, 11));
     private static final int LEAFLESS = Show.mask(List.of(11, 12, 1, 2, 3));
 
-    private static final Colour BLUE = new Colour("blue", 0x6f8fd0);
-    private static final Colour PINK = new Colour("pink", 0xe79ab8);
-    private static final Colour MAUVE = new Colour("mauve", 0x9a86c4);
     /** Of a wish for blue or for pink, what soil that makes both of a flower leaves (C4); our judgement. */
     private static final double MIXED = 0.5;
-
-    private static final Colour GREEN = new Colour("green", 0x5f8146);
 
     /** The part that answers best, as far as it was looked at. */
     private static final class Best {
         private double met = -1;
         private String part = "";
-        private Colour colour = GREEN;
+        private Colour colour = LeafLight.GREEN;
         private double weeks;
 
         boolean isAny() {
@@ -166,8 +163,8 @@ final class Coloured extends JobMeasure {
     private void flowers(int i, Best best) {
         double share = FLOWERS[c.grade(i, Merit.FLOWER)];
         if (followsSoil(i)) {
-            boolean mixed = UsePlace.MIXED_PH.contains(place.ph());
-            add(best, mixed ? "flower.mixed" : "flower", soilMakes(), soilNear(), flowerWeeks(i), share);
+            boolean mixed = soil() == SoilColour.MIXED;
+            add(best, mixed ? "flower.mixed" : "flower", soil().colour(), soilNear(), flowerWeeks(i), share);
             return;
         }
         int[] own = c.flowerColours[i];
@@ -183,22 +180,22 @@ final class Coloured extends JobMeasure {
     }
 
     /** C4: what follows the soil is blue, pink or between. */
-    private Colour soilMakes() {
-        if (place.ph() < UsePlace.MIXED_PH.low()) {
-            return BLUE;
-        }
-        return place.ph() > UsePlace.MIXED_PH.high() ? PINK : MAUVE;
+    private SoilColour soil() {
+        return SoilColour.at(place.ph());
     }
 
     /** Between the two it is half of either, whatever the eye makes of the mixture. */
     private double soilNear() {
-        if (!UsePlace.MIXED_PH.contains(place.ph())) {
-            return near(soilMakes());
+        if (soil() != SoilColour.MIXED) {
+            return near(soil().colour());
         }
-        boolean either = colours.stream()
-                .anyMatch(wanted ->
-                        wanted.text().equals(BLUE.name()) || wanted.text().equals(PINK.name()));
-        return either ? MIXED : near(MAUVE);
+        boolean either = colours.stream().map(WantedColour::text).anyMatch(Coloured::isBlueOrPink);
+        return either ? MIXED : near(soil().colour());
+    }
+
+    private static boolean isBlueOrPink(String wanted) {
+        return wanted.equals(SoilColour.BLUE.colour().name())
+                || wanted.equals(SoilColour.PINK.colour().name());
     }
 
     private boolean followsSoil(int i) {
@@ -206,7 +203,7 @@ final class Coloured extends JobMeasure {
     }
 
     private List<Colour> flowersHere(int i) {
-        return followsSoil(i) ? List.of(soilMakes()) : c.plants[i].colours(Traits.FLOWER_COLOURS);
+        return SoilColour.flowers(c.plants[i], place.ph());
     }
 
     private void leaves(int i, Best best) {
@@ -238,23 +235,15 @@ final class Coloured extends JobMeasure {
         }
     }
 
+    /** B2: the less sun, the greener, and the less of a wish for their own colour is met. */
     private void leaf(Cultivar plant, Trait<List<Colour>> trait, Best best, double weeks) {
+        double greened = LeafLight.greened(plant, place.sunHours());
         List<Colour> own = plant.colours(trait);
         for (int k = 0; k < own.size(); k++) {
-            add(best, "leaf", asLit(plant, own.get(k)), weeks, k == 0 ? 1 : SECOND_LEAF_COLOUR);
+            double near = (1 - greened) * near(own.get(k)) + greened * near(LeafLight.GREEN);
+            Colour here = LeafLight.lit(plant, own.get(k), place.sunHours());
+            add(best, "leaf", here, near, weeks, k == 0 ? 1 : SECOND_LEAF_COLOUR);
         }
-    }
-
-    /** B2: a coloured leaf greens where it gets less sun than its colour needs. */
-    private Colour asLit(Cultivar plant, Colour leaf) {
-        double needs = plant.get(Traits.SUN_COLOUR).orElse(0.0);
-        if (place.sunHours() == null || needs <= 0 || place.sunHours() >= needs) {
-            return leaf;
-        }
-        double greened = 0.8 * (1 - place.sunHours() / needs);
-        return new Colour(
-                greened < 0.5 ? leaf.name() : GREEN.name(),
-                leaf.lab().mixedWith(GREEN.lab(), greened).toRgb());
     }
 
     private double weeks(int shows) {
@@ -308,7 +297,7 @@ final class Coloured extends JobMeasure {
             return soilNear();
         }
         return c.plants[i].colours(Traits.FLOWER_COLOURS).stream()
-                .filter(colour -> !PlantColumns.isGreen(colour.lab()))
+                .filter(colour -> !colour.lab().isLeafGreen())
                 .mapToDouble(this::near)
                 .average()
                 .orElse(1);

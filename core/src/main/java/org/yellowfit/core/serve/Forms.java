@@ -90,7 +90,7 @@ final class Forms {
             this.upward = upward;
             this.wanted = wanted;
             years = place.horizonYears();
-            aged = c.at(years, null);
+            aged = c.at(years, place);
         }
 
         @Override

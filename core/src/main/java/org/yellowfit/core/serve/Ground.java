@@ -33,7 +33,7 @@ final class Ground extends JobMeasure {
         years = job.get(JobFields.BY_YEAR, USUAL_YEARS);
         slope = slope(job, place);
         evergreen = job.get(JobFields.EVERGREEN, false);
-        then = c.at(years, null);
+        then = c.at(years, place);
     }
 
     private static double slope(Job job, UsePlace place) {

@@ -33,8 +33,10 @@ public final class Hedges {
         return hedge.get(JobFields.WIDTH, Math.max(LEAST_CLIPPED_M, CLIPPED_WIDTH * hedge.get(JobFields.HEIGHT, 0.0)));
     }
 
-    static Measure hedge(PlantColumns c, Job job, Importance importance) {
-        return job.get(JobFields.CLIPPED, false) ? new Clipped(c, job, importance) : new Loose(c, job, importance);
+    static Measure hedge(PlantColumns c, Job job, UsePlace place, Importance importance) {
+        return job.get(JobFields.CLIPPED, false)
+                ? new Clipped(c, job, place, importance)
+                : new Loose(c, job, place, importance);
     }
 
     /** What hedges and screens have in common. */
@@ -44,12 +46,12 @@ public final class Hedges {
         final double years;
         final PlantColumns.Aged aged;
 
-        Rows(PlantColumns c, Job job, Importance importance, Fact asked) {
+        Rows(PlantColumns c, Job job, UsePlace place, Importance importance, Fact asked) {
             super(job.kind().word(), importance, asked);
             this.c = c;
             height = job.get(JobFields.HEIGHT);
             years = job.get(JobFields.BY_YEAR, USUAL_YEARS);
-            aged = c.at(years, job.get(JobFields.POT_HEIGHT));
+            aged = c.at(years, job.get(JobFields.POT_HEIGHT), place);
         }
 
         /** Share of the height asked for that is there by the year. */
@@ -67,8 +69,8 @@ public final class Hedges {
         private final boolean evergreen;
         private final double width;
 
-        Clipped(PlantColumns c, Job job, Importance importance) {
-            super(c, job, importance, saying(job, "job.hedge.clipped"));
+        Clipped(PlantColumns c, Job job, UsePlace place, Importance importance) {
+            super(c, job, place, importance, saying(job, "job.hedge.clipped"));
             evergreen = job.get(JobFields.EVERGREEN, false);
             width = clippedWidth(job);
         }
@@ -154,10 +156,10 @@ public final class Hedges {
         private final boolean evergreen;
         private final PlantColumns.Aged grown;
 
-        Loose(PlantColumns c, Job job, Importance importance) {
-            super(c, job, importance, saying(job, "job.hedge.loose"));
+        Loose(PlantColumns c, Job job, UsePlace place, Importance importance) {
+            super(c, job, place, importance, saying(job, "job.hedge.loose"));
             evergreen = job.get(JobFields.EVERGREEN, false);
-            grown = c.at(10, null);
+            grown = c.at(10, place);
         }
 
         @Override
@@ -203,14 +205,14 @@ public final class Hedges {
     static final class Screen extends Rows {
         private final boolean allYear;
         private final boolean evergreen;
+        /** Whether there is something for climbers to go up. */
         private final boolean held;
 
-        /** @param held whether there is something for climbers to go up */
-        Screen(PlantColumns c, Job job, boolean held, Importance importance) {
-            super(c, job, importance, saying(job, "job.screen"));
+        Screen(PlantColumns c, Job job, UsePlace place, Importance importance) {
+            super(c, job, place, importance, saying(job, "job.screen"));
             evergreen = job.get(JobFields.EVERGREEN, false);
             allYear = job.get(JobFields.ALL_YEAR, true);
-            this.held = held;
+            held = Climbing.isHeld(job, place);
         }
 
         @Override

@@ -38,7 +38,7 @@ final class Places {
             kind = job.kind();
             horizon = place.horizonYears();
             evergreen = job.get(JobFields.EVERGREEN, false);
-            aged = c.at(horizon, null);
+            aged = c.at(horizon, place);
             double back = place.depthM() == null ? 2.2 : Math.max(1.2, Math.min(4, 1.2 * place.depthM()));
             double[] heights = switch (kind) {
                 case EDGING -> new double[] {0.02, 0.08, 0.35, 0.65};
@@ -134,7 +134,7 @@ final class Places {
             super(job.kind().word(), importance, Fact.of("job.focal"));
             this.c = c;
             months = place.northern(job.get(JobFields.MONTHS, java.util.List.of()));
-            aged = c.at(place.horizonYears(), null);
+            aged = c.at(place.horizonYears(), place);
         }
 
         @Override
@@ -183,8 +183,8 @@ final class Places {
             height = job.get(JobFields.HEIGHT, Double.NaN);
             horizon = place.horizonYears();
             years = job.get(JobFields.BY_YEAR, horizon);
-            aged = c.at(horizon, null);
-            then = c.at(years, null);
+            aged = c.at(horizon, place);
+            then = c.at(years, place);
         }
 
         private static Fact asked(Job job) {

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.colour.Colour;
-import org.yellowfit.core.colour.OkLab;
 import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
@@ -24,6 +23,7 @@ import org.yellowfit.core.plant.YesNo;
 import org.yellowfit.core.season.BloomSpell;
 import org.yellowfit.core.season.Merits;
 import org.yellowfit.core.season.Show;
+import org.yellowfit.core.season.SoilColour;
 
 /**
  * The plants of a catalogue laid out for what they serve: merits, and what is worked out for a plant when it is first
@@ -36,8 +36,6 @@ public final class PlantColumns {
     /** What is looked at: not the ground covered, nor the scent. */
     private static final java.util.Set<Merit> SIGHTS =
             java.util.EnumSet.of(Merit.FLOWER, Merit.LEAF, Merit.AUTUMN, Merit.FRUIT, Merit.STEM, Merit.FORM);
-    /** Chroma from which a flower has a colour that can change (C4). */
-    private static final double COLOURED = 0.05;
 
     final Cultivar[] plants;
     /** How much it gives to look at over the year, 0–1 (L3). */
@@ -137,9 +135,9 @@ public final class PlantColumns {
                 .flatMap(sold -> sold.stream().map(PotPrice::price).min(java.math.BigDecimal::compareTo))
                 .map(java.math.BigDecimal::doubleValue)
                 .orElse(Double.NaN);
-        genus[i] = genusOf(plant);
+        genus[i] = plant.genus();
         for (Colour colour : plant.colours(Traits.FLOWER_COLOURS)) {
-            showyFlowers[i] |= !isGreen(colour.lab());
+            showyFlowers[i] |= !colour.lab().isLeafGreen();
         }
         fillTraits(i, plant);
     }
@@ -159,7 +157,7 @@ public final class PlantColumns {
                 : (short) Show.mask(plant.get(Traits.FRUIT_MONTHS).orElse(List.of()));
         standsWinter[i] = plant.is(Traits.STANDS_WINTER, YesNo.YES);
         stemColoured[i] = plant.get(Traits.STEM_WINTER).isPresent();
-        followsPh[i] = followsPh(plant);
+        followsPh[i] = SoilColour.follows(plant);
         sunColour[i] = plant.get(Traits.SUN_COLOUR).orElse(0.0).floatValue();
         flowerColours[i] = places(plant.colours(Traits.FLOWER_COLOURS));
         leafColours[i] = places(plant.colours(Traits.LEAF_SUMMER));
@@ -195,10 +193,6 @@ public final class PlantColumns {
 
     boolean isUsedFor(int i, Use use) {
         return uses[i] > 0 && (uses[i] & bit(use)) != 0;
-    }
-
-    static String genusOf(Cultivar plant) {
-        return plant.botanical().split(" ")[0];
     }
 
     public int size() {
@@ -265,13 +259,17 @@ public final class PlantColumns {
         private final Cultivar[] plants;
         private final double years;
         private final double pot;
+        /** NaN where it is not known. */
+        private final double sunHours;
+
         private final float[] height;
         private final float[] spread;
 
-        Aged(Cultivar[] plants, double years, double pot) {
+        Aged(Cultivar[] plants, double years, double pot, double sunHours) {
             this.plants = plants;
             this.years = years;
             this.pot = pot;
+            this.sunHours = sunHours;
             height = new float[plants.length];
             spread = new float[plants.length];
             Arrays.fill(height, Float.NaN);
@@ -296,17 +294,24 @@ public final class PlantColumns {
 
         private PlantGrowth growth(int i) {
             PlantGrowth usual = PlantGrowth.of(plants[i]);
-            return Double.isNaN(pot) ? usual : usual.fromPot(pot);
+            PlantGrowth lit = Double.isNaN(sunHours) ? usual : usual.inSun(sunHours);
+            return Double.isNaN(pot) ? lit : lit.fromPot(pot);
         }
     }
 
+    /** Sizes as the plants leave the shop, in the sun of a place (B7). */
+    Aged at(double years, UsePlace place) {
+        return at(years, null, place);
+    }
+
     /** @param potHeightM height bought; null for what is usual */
-    Aged at(double years, Double potHeightM) {
+    Aged at(double years, Double potHeightM, UsePlace place) {
         double pot = potHeightM == null ? Double.NaN : potHeightM;
+        double sun = place.sunHours() == null ? Double.NaN : Math.rint(place.sunHours() * 10) / 10;
         if (aged.size() > MOST_KEPT) {
             aged.clear();
         }
-        return aged.computeIfAbsent(List.of(years, pot), key -> new Aged(plants, years, pot));
+        return aged.computeIfAbsent(List.of(years, pot, sun), key -> new Aged(plants, years, pot, sun));
     }
 
     /** Thirds of months in flower at a zone, see {@link BloomSpell#openThirds}. */
@@ -359,17 +364,4 @@ public final class PlantColumns {
         return months;
     }
 
-    /** Bigleaf and mountain hydrangeas turn blue in acid soil and pink in alkaline; white ones stay white (C4). */
-    private static boolean followsPh(Cultivar plant) {
-        String name = plant.botanical();
-        return (name.startsWith("Hydrangea macrophylla") || name.startsWith("Hydrangea serrata"))
-                && plant.colours(Traits.FLOWER_COLOURS).stream()
-                        .map(Colour::lab)
-                        .anyMatch(lab -> lab.chroma() > COLOURED);
-    }
-
-    static boolean isGreen(OkLab lab) {
-        double hue = lab.hueDegrees();
-        return hue >= 112 && hue <= 165 && lab.lightness() < 0.72;
-    }
 }

@@ -53,7 +53,7 @@ final class Pots extends JobMeasure {
         litres = litres(job, place);
         List<Integer> said = job.get(JobFields.MONTHS, List.of());
         months = said.isEmpty() ? SEASON : place.northern(said);
-        aged = c.at(3, null);
+        aged = c.at(3, place);
     }
 
     private static double litres(Job job, UsePlace place) {

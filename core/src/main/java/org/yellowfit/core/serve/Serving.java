@@ -150,8 +150,8 @@ public final class Serving {
 
     private static Measure measure(PlantColumns c, Job job, UsePlace place, Importance importance) {
         return switch (job.kind()) {
-            case HEDGE -> Hedges.hedge(c, job, importance);
-            case SCREEN -> new Hedges.Screen(c, job, Climbing.isHeld(job, place), importance);
+            case HEDGE -> Hedges.hedge(c, job, place, importance);
+            case SCREEN -> new Hedges.Screen(c, job, place, importance);
             case GROUND_COVER -> new Ground(c, job, place, importance);
             case EDGING, FILL, BACK, MIDDLE, FRONT -> new Places.InLayer(c, job, place, importance);
             case FOCAL -> new Places.Focal(c, job, place, importance);
@@ -183,7 +183,7 @@ public final class Serving {
     private static Set<String> neverGenera(Wants wants, Optional<Cultivar> old) {
         Set<String> never = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
         never.addAll(wants.neverGenera());
-        old.map(PlantColumns::genusOf).ifPresent(never::add);
+        old.map(Cultivar::genus).ifPresent(never::add);
         if (wants.instead() != null && old.isEmpty()) {
             never.add(wants.instead().strip());
         }

@@ -3,7 +3,6 @@ package org.yellowfit.core.serve;
 import java.util.List;
 import java.util.Optional;
 import org.yellowfit.core.climate.HardinessZone;
-import org.yellowfit.core.measure.Interval;
 
 /**
  * What of a place decides how well a plant serves there. Null is unknown.
@@ -29,8 +28,6 @@ public record UsePlace(
         Double litres) {
 
     public static final UsePlace ANYWHERE = new UsePlace(null, false, null, null, 10, null, null, null, null);
-    /** pH below which what follows it flowers blue, and above which pink (C4). */
-    static final Interval MIXED_PH = new Interval(5.5, 6.5);
 
     Optional<HardinessZone> zoneKnown() {
         return Optional.ofNullable(zone);

@@ -186,7 +186,7 @@ final class Wishes {
     Measure screenHeight() {
         double height = wants.screenHeightM();
         int years = wants.screenByYear();
-        PlantColumns.Aged aged = c.at(years, null);
+        PlantColumns.Aged aged = c.at(years, place);
         return simple(
                 "screenHeightM",
                 Fact.of("wish.screen", Amount.metres(height), years),

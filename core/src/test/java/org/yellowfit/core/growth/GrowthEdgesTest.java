@@ -26,20 +26,23 @@ class GrowthEdgesTest {
         assertThat(whip.height(10).mid()).isCloseTo(6, within(1e-6));
     }
 
+    /** D1: nobody sells a plant taller than it will be. */
     @Test
-    void whatIsBoughtTallerThanItWouldBeKeepsItsHeight() {
-        Cultivar shrub = Plants.plant("height10_m=1 spread10_m=0.5");
+    void aHeightBoughtStopsAtWhatItIsSoldAt() {
+        Cultivar shrub = Plants.plant("height10_m=1 spread10_m=0.5 kind=tree height_max_m=1.4");
         PlantGrowth tall = PlantGrowth.of(shrub).fromPot(1.5);
-        assertThat(tall.height(0).mid()).isEqualTo(1.5);
-        assertThat(tall.height(3).mid()).isEqualTo(1.5);
-        assertThat(tall.spread(0).mid()).isLessThanOrEqualTo(0.5 + 1e-9);
-        assertThat(tall.yearsToHeight(1.2)).isZero();
+        assertThat(tall.boughtAtM()).isEqualTo(1);
+        assertThat(tall.height(0).mid()).isEqualTo(1);
+        assertThat(tall.height(3).mid()).isEqualTo(1);
+        assertThat(tall.height(20).mid()).isGreaterThan(1.1).isLessThan(1.4);
+        assertThat(tall.spread(0).mid()).isCloseTo(0.5, within(1e-9));
+        assertThat(tall.yearsToHeight(0.9)).isZero();
     }
 
     /** D7: three years of little, and the ten-year size all the same. */
     @Test
     void aSlowStarterStandsStillAndIsThereByTen() {
-        Cultivar slow = Plants.plant("height10_m=2 height_max_m=3 slow_start_years=3");
+        Cultivar slow = Plants.plant("kind=tree height10_m=2 height_max_m=3 slow_start_years=3");
         PlantGrowth growth = PlantGrowth.of(slow);
         assertThat(growth.height(3).mid()).isCloseTo(growth.height(0).mid(), within(1e-9));
         assertThat(growth.height(4).mid()).isGreaterThan(growth.height(3).mid());
@@ -52,7 +55,7 @@ class GrowthEdgesTest {
     @CsvSource({"6, 1", "9, 1", "4.5, 0.85", "3, 0.7", "0, 0.4"})
     void lightSlowsByItsShare(double hours, double rate) {
         double expected =
-                GrowthCurve.woody(PlantGrowth.WOODY_START_M, 6, 18).atRate(rate).at(10);
+                GrowthCurve.woody(GrowthNumber.WOODY_START.value(), 6, 18).atRate(rate).at(10);
         assertThat(PlantGrowth.of(OAK).inSun(hours).height(10).mid()).isCloseTo(expected, within(1e-9));
     }
 
