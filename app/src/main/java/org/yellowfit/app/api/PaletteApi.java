@@ -31,7 +31,6 @@ import org.yellowfit.core.palette.Plot;
 import org.yellowfit.core.palette.Quality;
 import org.yellowfit.core.palette.Suggestion;
 import org.yellowfit.core.plant.Policy;
-import org.yellowfit.core.season.GrowingPlace;
 import org.yellowfit.core.serve.Wants;
 
 /** Plantings judged and suggested (rules G8 and G9). */

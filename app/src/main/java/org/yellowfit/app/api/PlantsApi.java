@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -111,7 +110,8 @@ class PlantsApi {
 
     @Operation(
             summary = "Size by age",
-            description = "id, years (numbers), potHeightM, sunHours, cutBack; soldAtM where a larger one was asked for.")
+            description =
+                    "id, years (numbers), potHeightM, sunHours, cutBack; soldAtM where a larger one was asked for.")
     @PostMapping("/growth")
     GrowthJson growth(@RequestBody(required = false) String body) {
         Map<String, Object> request = json.object(body);

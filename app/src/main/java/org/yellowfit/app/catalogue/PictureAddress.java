@@ -6,6 +6,7 @@ import org.yellowfit.core.climate.HardinessZone;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.season.GrowingPlace;
+import org.yellowfit.core.season.SoilColour;
 
 /**
  * Addresses of plants’ pictures. What of a place shows in a picture stands in its address, rounded so that places alike
@@ -25,7 +26,8 @@ public final class PictureAddress {
 
     /** What of a place shows, and the name that changes with the pictures. */
     static String query(Cultivar plant, GrowingPlace place) {
-        return query(place) + "&v=" + PictureName.of(plant);
+        GrowingPlace shows = SoilColour.follows(plant) ? place : place.withPh(null);
+        return query(shows) + "&v=" + PictureName.of(plant);
     }
 
     /** {@code &zone=6b&sun=4&south=true}; empty for a place of which nothing is known. */

@@ -211,9 +211,9 @@ class Handouts {
         List<BedScene.Kind> kinds = lines.stream()
                 .map(line -> new BedScene.Kind(
                         line.plant(),
-                        Layer.of(
-                                PlantState.growth(line.plant(), place)
-                                        .height(YEARS_AHEAD).mid()),
+                        Layer.of(PlantState.growth(line.plant(), place)
+                                .height(YEARS_AHEAD)
+                                .mid()),
                         line.count().plants(),
                         line.groundM2()))
                 .toList();

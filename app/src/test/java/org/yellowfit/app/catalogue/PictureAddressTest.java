@@ -24,11 +24,12 @@ class PictureAddressTest {
     void thePlaceStandsInTheAddressRounded() {
         assertThat(PictureAddress.query(GrowingPlace.ANYWHERE)).isEmpty();
         assertThat(PictureAddress.query(ZONE_7A.withSun(3.87))).isEqualTo("&zone=7a&sun=4");
+        assertThat(PictureAddress.query(ZONE_7A.withPh(5.6))).isEqualTo("&zone=7a&ph=5.5");
         assertThat(PictureAddress.query(ZONE_7A.southern())).isEqualTo("&zone=7a&south=true");
     }
 
     @ParameterizedTest(name = "zone {0}, sun {1}")
-    @CsvSource({"'', ''", "99z, 4", "7a, 77", "7a, -1", "' ', many", "7a, 1e9"})
+    @CsvSource({"'', ''", "99z, 4", "7a, 77", "7a, -1", "' ', many", "7a, 1e9", "7a, 4&ph=2", "7a, 4&ph=many"})
     void oddAddressesAreDrawnAsFarAsTheyAreRead(String zone, String sun, RunningApp app) {
         assertThat(Screens.of(app)
                         .get("/drawings/spiraea-oarlock/portrait.svg?month=6&zone=%s&sun=%s"
@@ -38,9 +39,9 @@ class PictureAddressTest {
 
     @Test
     void whatIsReadIsThePlaceThatWasWritten() {
-        assertThat(PictureAddress.place("7a", "4", true))
-                .isEqualTo(ZONE_7A.withSun(4.0).southern());
-        assertThat(PictureAddress.place("", "", false)).isEqualTo(GrowingPlace.ANYWHERE);
+        assertThat(PictureAddress.place("7a", "4", "5.5", true))
+                .isEqualTo(ZONE_7A.withSun(4.0).withPh(5.5).southern());
+        assertThat(PictureAddress.place("", "", "", false)).isEqualTo(GrowingPlace.ANYWHERE);
     }
 
     /** Under the name of its content a picture is kept for good; under an old one, or none, it is asked for anew. */

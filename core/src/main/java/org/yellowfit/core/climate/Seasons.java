@@ -39,6 +39,8 @@ public record Seasons(
     public static final double DAYS_PER_HALF_ZONE = 3.5;
 
     public static final int DAYS = 365;
+    /** Of the mean year of 365.25 days. */
+    public static final double WEEKS_PER_MONTH = 365.25 / 12 / 7;
 
     private static final int REFERENCE_HALF = 11;
     private static final int REFERENCE_LAST_FROST = 118;

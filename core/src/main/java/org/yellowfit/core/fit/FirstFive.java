@@ -30,8 +30,6 @@ final class FirstFive {
     /** A service counts as given up when so much less of it is met. */
     private static final double FELT = 0.05;
 
-    private static final double WEEKS_PER_MONTH = 365.25 / 12 / 7;
-
     private final Catalogue plants;
     private final Serving serving;
     private final Filling filling;
@@ -58,7 +56,7 @@ final class FirstFive {
         }
         take(living.get(0), As.BEST);
         pick(each -> -work(each)).ifPresent(each -> take(each, As.LEAST_WORK));
-        pick(each -> monthsOfShow(each) + each.utility() / 10).ifPresent(each -> take(each, As.LONGEST_SHOW));
+        pick(each -> weeksOfShow(each) + each.utility() / 10).ifPresent(each -> take(each, As.LONGEST_SHOW));
         pick(each -> -cost(each)).ifPresent(each -> take(each, As.CHEAPEST));
         pick(each -> each.utility() - LIKENESS * greatestLikeness(each.plant()))
                 .ifPresent(each -> take(each, As.UNLIKE));
@@ -104,8 +102,8 @@ final class FirstFive {
         return plants.serve.price[each.index()] * filling.plants(each.plant());
     }
 
-    private int monthsOfShow(Ranked each) {
-        return serving.monthsOfShow(each.index());
+    private double weeksOfShow(Ranked each) {
+        return serving.weeksOfShow(each.index());
     }
 
     private double greatestLikeness(Cultivar plant) {
@@ -124,8 +122,8 @@ final class FirstFive {
             case LEAST_WORK -> leastWork(each);
             case LONGEST_SHOW ->
                 Fact.of(
-                        "first.longest-show" + ofOthers(monthsOfShow(each) < monthsOfShow(best())),
-                        Math.round(monthsOfShow(each) * WEEKS_PER_MONTH));
+                        "first.longest-show" + ofOthers(weeksOfShow(each) < weeksOfShow(best())),
+                        Math.round(weeksOfShow(each)));
             case CHEAPEST -> cheapest(each);
             case UNLIKE ->
                 Fact.of("first.unlike", each.plant().kind(), each.plant().habit());
@@ -148,7 +146,7 @@ final class FirstFive {
         }
         return Fact.of(
                 merits.estimated() ? "first.best.estimate" : "first.best.show",
-                Math.round(monthsOfShow(each) * WEEKS_PER_MONTH),
+                Math.round(weeksOfShow(each)),
                 List.copyOf(merits.chief()),
                 merits.most());
     }
@@ -207,7 +205,7 @@ final class FirstFive {
         if (most != null) {
             return Fact.of("first.gives-up", most.asked(), most.why());
         }
-        long weeks = Math.round((monthsOfShow(best) - monthsOfShow(each)) * WEEKS_PER_MONTH);
+        long weeks = Math.round(weeksOfShow(best) - weeksOfShow(each));
         return weeks > 0 ? Fact.of("first.gives-up.show", weeks) : Fact.of("first.gives-up.nothing");
     }
 }

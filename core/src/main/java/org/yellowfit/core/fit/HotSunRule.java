@@ -105,7 +105,7 @@ final class HotSunRule implements Rule {
             if (!hotCounts) {
                 return dayKnown ? Fact.of("value", Amount.hours(day)) : Fact.of("hot-sun.site.untold");
             }
-            Fact hottest = Fact.of(reflected ? "hot-sun.site.reflected" : "hot-sun.site", Amount.hours(hot));
+            Fact hottest = Fact.of(reflected ? "hot-sun.site.reflected" : "hot-sun.site", Amount.hours(told(hot)));
             return dayKnown ? Fact.of("values", Amount.hours(day), hottest) : hottest;
         }
 
@@ -114,13 +114,26 @@ final class HotSunRule implements Rule {
             boolean hotDecides = hotDecides(i);
             double most = hotDecides ? plants.hotSunMax[i] : plants.sunMax[i];
             double here = hotDecides ? hot : day;
-            String limit = hotDecides ? "hot" : "day";
-            Fact plant = Fact.of("hot-sun.plant." + limit, Amount.hours(most));
-            String key = "hot-sun." + limit + word(here, most);
-            Fact why = Fact.of(key, Amount.hours(here), Amount.hours(most));
+            Fact plant = Fact.of("hot-sun.plant." + (hotDecides ? "hot" : "day"), Amount.hours(most));
+            String key = "hot-sun." + limit(hotDecides) + word(here, most);
+            Fact why = hotDecides
+                    ? Fact.of(key, Amount.hours(told(here)), Amount.hours(told(most)))
+                    : Fact.of(key, Amount.hours(here), Amount.hours(most));
             Strip strip = Strip.around(0, most, here, RuleNumber.SUN_STRIP_STEP.value);
             Finding said = Finding.of(ruling, plant, why, strip);
             return here <= most ? said : said.with(afternoonShade(i));
+        }
+
+        /** Hours as the sun shines them: what a wall adds counts against the leaves and is never told as hours (B8). */
+        private double told(double counted) {
+            return counted / factor;
+        }
+
+        private String limit(boolean hotDecides) {
+            if (!hotDecides) {
+                return "day";
+            }
+            return reflected ? "wall" : "hot";
         }
 
         private static String word(double here, double most) {

@@ -37,7 +37,13 @@ public record Question(SiteConditions site, Wants wants, Policy policy) {
                 room.slopePercent(),
                 room.depthM(),
                 room.supportHeightM(),
-                room.containerL());
+                room.containerL(),
+                weeksOfSeason());
+    }
+
+    private Double weeksOfSeason() {
+        Long weeks = site.season().weeksOfShow();
+        return weeks == null ? null : (Double) weeks.doubleValue();
     }
 
     Serving serving(Catalogue plants) {

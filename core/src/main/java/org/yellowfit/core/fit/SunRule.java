@@ -3,6 +3,7 @@ package org.yellowfit.core.fit;
 import java.util.Optional;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.season.LeafLight;
 
 /**
  * Hours of direct sun against one of the plant's three needs (rule B2): to live, to flower well, to hold its leaf
@@ -124,9 +125,8 @@ final class SunRule implements Rule {
         @Override
         public Optional<Fact> note(int i, Ruling ruling) {
             boolean told = ruling.is(Outcome.NOT_ABOUT_IT) && may[i] && needs[i] - hours > uncertain;
-            return told
-                    ? Optional.of(Fact.of(name().word() + ".note", Amount.hours(hours), Amount.hours(needs[i])))
-                    : Optional.empty();
+            String key = name().word() + (isPartlyGreen(i) ? ".note.part" : ".note");
+            return told ? Optional.of(Fact.of(key, Amount.hours(hours), Amount.hours(needs[i]))) : Optional.empty();
         }
 
         @Override
@@ -145,8 +145,13 @@ final class SunRule implements Rule {
                 case SUN_ENOUGH -> "fits";
                 case SUN_CLOSE, SUN_AT_THE_EDGE ->
                     Amount.hours(hours).readsAs(Amount.hours(needs[i])) ? "even" : "close";
-                default -> "short";
+                default -> isPartlyGreen(i) ? "part" : "short";
             };
+        }
+
+        /** Between its own colour and green, and nearer to its own (B2). */
+        private boolean isPartlyGreen(int i) {
+            return need == Need.COLOUR && LeafLight.greened(plants.plants[i], hours) < LeafLight.READS_GREEN;
         }
 
         private Remedy brighter(double needed, Ruling ruling) {

@@ -141,9 +141,7 @@ final class WantsRule implements Rule {
             return switch (ruling.outcome()) {
                 case OTHER_KIND -> otherKind(i, ruling);
                 case NEVER_WANTED -> {
-                    Fact named = nevers.isNeverGenus(i)
-                            ? Fact.of("value", plant.genus())
-                            : words(nevers.unwanted(i));
+                    Fact named = nevers.isNeverGenus(i) ? Fact.of("value", plant.genus()) : words(nevers.unwanted(i));
                     yield out(ruling, named, Fact.of("wants.never", named));
                 }
                 case TAKES_NO_POT -> out(ruling, Fact.of("value", YesNo.NO), Fact.of("wants.no-pot"));

@@ -160,8 +160,7 @@ public final class PlantGrowth {
     private Extent spreads() {
         double spread = plant.spread10().mid();
         double start = Math.min(spread, startM * spread / plant.height10().mid());
-        return new Extent(
-                plant.spread10(), Traits.SPREAD_MAX, start, GrowthNumber.CLUMP_WIDE_BY.value(), false);
+        return new Extent(plant.spread10(), Traits.SPREAD_MAX, start, GrowthNumber.CLUMP_WIDE_BY.value(), false);
     }
 
     private Grown grown(Extent extent, double years) {
@@ -225,9 +224,9 @@ public final class PlantGrowth {
 
     private GrowthCurve slowWood(Extent extent, ToDoubleFunction<Interval> end) {
         double atTen = end.applyAsDouble(extent.atTen());
-        double ultimate =
-                plant.get(extent.ultimate()).map(end::applyAsDouble).orElseGet(() -> atTen * usualGain());
-        return GrowthCurve.woody(extent.start(), 10 - standstill(), atTen, ultimate).atRate(rate);
+        double ultimate = plant.get(extent.ultimate()).map(end::applyAsDouble).orElseGet(() -> atTen * usualGain());
+        return GrowthCurve.woody(extent.start(), 10 - standstill(), atTen, ultimate)
+                .atRate(rate);
     }
 
     /** Years for which little is to be seen (D7): they put off growth of every kind. */

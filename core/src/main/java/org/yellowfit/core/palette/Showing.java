@@ -58,7 +58,8 @@ record Showing(int months, int flowers, long weeks, List<List<Colour>> colours) 
             colours.add(seen);
             weeks |= seen.isEmpty() ? 0 : 1L << week;
             shows[month] += sights.isEmpty() ? 0 : 1;
-            boolean leavesAlone = EnumSet.of(LookOfYear.Sight.LEAF, LookOfYear.Sight.EVERGREEN).containsAll(sights);
+            boolean leavesAlone = EnumSet.of(LookOfYear.Sight.LEAF, LookOfYear.Sight.EVERGREEN)
+                    .containsAll(sights);
             flowers[month] += leavesAlone ? 0 : 1;
         }
         return new Showing(mask(shows), mask(flowers), weeks, colours);

@@ -26,6 +26,7 @@ import org.yellowfit.core.plant.Traits;
  */
 public final class BloomSpell {
 
+    private static final int THIRDS_PER_MONTH = Bloom.THIRDS / 12;
     static final double DAYS_PER_THIRD = (double) Seasons.DAYS / Bloom.THIRDS;
     private final double start;
     private final double length;
@@ -50,15 +51,13 @@ public final class BloomSpell {
         return of(plant, place.zone(), place.seasons(), place.acidity());
     }
 
-    private static Optional<BloomSpell> of(
-            Cultivar plant, Optional<HardinessZone> zone, Seasons seasons, Double ph) {
+    private static Optional<BloomSpell> of(Cultivar plant, Optional<HardinessZone> zone, Seasons seasons, Double ph) {
         Rebloom rebloom = plant.get(Traits.REBLOOM).orElse(Rebloom.NONE);
         List<Colour> colours = SoilColour.flowers(plant, ph);
         Optional<Bloom> noted = plant.get(Traits.BLOOM);
         if (noted.isPresent()) {
             BloomMove move = BloomMove.of(plant, noted.get(), zone, seasons);
-            return Optional.of(
-                    new BloomSpell(move.start(), move.length(), rebloom, seasons.firstFrostDay(), colours));
+            return Optional.of(new BloomSpell(move.start(), move.length(), rebloom, seasons.firstFrostDay(), colours));
         }
         double days = plant.get(Traits.BLOOM_DAYS).orElse(USUAL_BLOOM.value());
         return plant.get(Traits.BLOOM_GDD)
@@ -90,6 +89,11 @@ public final class BloomSpell {
             open |= spell.get().shareOn((third + 0.5) * DAYS_PER_THIRD) > 0 ? 1L << third : 0;
         }
         return OptionalLong.of(open);
+    }
+
+    /** Weeks of so many thirds of months. */
+    public static double weeksOf(long thirds) {
+        return Long.bitCount(thirds) * Seasons.WEEKS_PER_MONTH / THIRDS_PER_MONTH;
     }
 
     /** First day of the spell; {@code start + length} may pass the end of the year. */

@@ -17,7 +17,11 @@ import org.yellowfit.core.measure.Checks;
  * @param planted  day of the northern year on which it is planted, when that is known
  */
 public record GrowingPlace(
-        Optional<HardinessZone> zone, Seasons seasons, OptionalDouble sunHours, OptionalDouble ph, OptionalInt planted) {
+        Optional<HardinessZone> zone,
+        Seasons seasons,
+        OptionalDouble sunHours,
+        OptionalDouble ph,
+        OptionalInt planted) {
 
     /** As the catalogue has it. */
     public static final GrowingPlace ANYWHERE = of(Optional.empty());
@@ -59,6 +63,13 @@ public record GrowingPlace(
     /** @param dayOfYear at the place, 1–366 */
     public GrowingPlace plantedOn(int dayOfYear) {
         return new GrowingPlace(zone, seasons, sunHours, ph, OptionalInt.of(seasons.northernDay(dayOfYear)));
+    }
+
+    /** Weeks from planting to the first frost after it; of a whole year where no day is known, or it is past the frosts. */
+    double weeksLeft() {
+        int frost = seasons.firstFrostDay();
+        int from = planted.isPresent() && planted.getAsInt() < frost ? planted.getAsInt() : frost - Seasons.DAYS;
+        return Math.floor((frost - from) / 7.0);
     }
 
     /** The hours of sun; null when they are not known. */

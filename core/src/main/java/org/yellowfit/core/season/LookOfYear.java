@@ -78,13 +78,20 @@ public final class LookOfYear {
         return week(week).flowerShare() >= IN_FLOWER.value();
     }
 
+    /** Weeks in flower, of what lives one season no more than are left of it; 0 where its bloom is not known. */
     public int weeksInFlower() {
-        return (int) weeks().filter(this::isInFlower).count();
+        double weeks =
+                BloomSpell.weeksOf(BloomSpell.openThirds(plant, place.zone()).orElse(0));
+        return (int) Math.round(ofTheSeason(weeks));
     }
 
     /** Weeks in which something other than plain green shows; evergreen leaves count from November to March. */
     public int weeksOfShow() {
-        return (int) weeks().filter(week -> !sights(week).isEmpty()).count();
+        return (int) ofTheSeason(weeks().filter(week -> !sights(week).isEmpty()).count());
+    }
+
+    private double ofTheSeason(double weeks) {
+        return plant.isAnnual() ? Math.min(weeks, place.weeksLeft()) : weeks;
     }
 
     private static IntStream weeks() {
@@ -113,7 +120,9 @@ public final class LookOfYear {
     }
 
     private boolean showsStems(DayLook look) {
-        return forItsStems && look.standing() == Standing.BARE_STEMS && look.stem().isPresent();
+        return forItsStems
+                && look.standing() == Standing.BARE_STEMS
+                && look.stem().isPresent();
     }
 
     private boolean isWinter(int month) {
@@ -152,7 +161,8 @@ public final class LookOfYear {
      * @param ageYears since planting, 0 or more
      */
     public Month month(int month, double ageYears) {
-        List<Integer> of = weeks().filter(week -> monthOfWeek(week) == month).boxed().toList();
+        List<Integer> of =
+                weeks().filter(week -> monthOfWeek(week) == month).boxed().toList();
         Set<Sight> shows = EnumSet.noneOf(Sight.class);
         of.forEach(week -> shows.addAll(sights(week)));
         double flowering = (double) of.stream().filter(this::isInFlower).count() / of.size();

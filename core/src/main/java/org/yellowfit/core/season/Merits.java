@@ -119,8 +119,7 @@ public record Merits(Map<Merit, Integer> grades, boolean estimated) {
 
     private static int leaf(Cultivar plant) {
         List<Colour> summer = plant.colours(Traits.LEAF_SUMMER);
-        if (summer.size() > 1
-                || summer.size() == 1 && !summer.get(0).lab().isLeafGreen()) {
+        if (summer.size() > 1 || summer.size() == 1 && !summer.get(0).lab().isLeafGreen()) {
             return 2;
         }
         boolean forItsLeaves = plant.kind() == Kind.FERN || plant.kind() == Kind.GRASS || plant.kind() == Kind.CONIFER;

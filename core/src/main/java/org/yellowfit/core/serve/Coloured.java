@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.colour.Colour;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
@@ -12,6 +13,7 @@ import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Trait;
 import org.yellowfit.core.plant.Traits;
+import org.yellowfit.core.season.BloomSpell;
 import org.yellowfit.core.season.LeafLight;
 import org.yellowfit.core.season.Show;
 import org.yellowfit.core.season.SoilColour;
@@ -24,8 +26,6 @@ final class Coloured extends JobMeasure {
 
     private static final double ENOUGH_WEEKS = 6;
     private static final double ENOUGH_SHARE = 0.25;
-    private static final double WEEKS_PER_MONTH = 365.25 / 12 / 7;
-    private static final double WEEKS_PER_THIRD = WEEKS_PER_MONTH / 3;
     /**
      * Share of the plant that each part covers at its peak, by its merit's grade from none to outstanding; our
      * estimate.
@@ -87,7 +87,8 @@ final class Coloured extends JobMeasure {
         byPlace = new double[c.palette().size()];
         Arrays.fill(byPlace, Double.NaN);
         only = wants.onlyThese();
-        enoughWeeks = months == 0 ? ENOUGH_WEEKS : Math.min(ENOUGH_WEEKS, Integer.bitCount(months) * WEEKS_PER_MONTH);
+        enoughWeeks =
+                months == 0 ? ENOUGH_WEEKS : Math.min(ENOUGH_WEEKS, Integer.bitCount(months) * Seasons.WEEKS_PER_MONTH);
     }
 
     private static Fact asked(Wants wants) {
@@ -176,7 +177,7 @@ final class Coloured extends JobMeasure {
 
     private double flowerWeeks(int i) {
         long open = thirds.of(i);
-        return open < 0 ? enoughWeeks / 2 : Long.bitCount(open & asked) * WEEKS_PER_THIRD;
+        return open < 0 ? enoughWeeks / 2 : place.weeks(c.annual[i], BloomSpell.weeksOf(open & asked));
     }
 
     /** C4: what follows the soil is blue, pink or between. */
@@ -213,13 +214,13 @@ final class Coloured extends JobMeasure {
         if (months == 0 && !greens) {
             int[] own = c.leafColours[i];
             for (int k = 0; k < own.length; k++) {
-                add(best, "leaf", own[k], evergreen ? 52 : 26, k == 0 ? 1 : SECOND_LEAF_COLOUR);
+                add(best, "leaf", own[k], summerWeeks(i), k == 0 ? 1 : SECOND_LEAF_COLOUR);
             }
             return;
         }
         Cultivar plant = c.plants[i];
         if (months == 0) {
-            leaf(plant, Traits.LEAF_SUMMER, best, evergreen ? 52 : 26);
+            leaf(plant, Traits.LEAF_SUMMER, best, summerWeeks(i));
             return;
         }
         leaf(plant, Traits.LEAF_SPRING, best, weeks(SPRING & keeps));
@@ -235,6 +236,10 @@ final class Coloured extends JobMeasure {
         }
     }
 
+    private double summerWeeks(int i) {
+        return c.persistence[i] == Persistence.EVERGREEN ? 52 : place.weeks(c.annual[i], 26);
+    }
+
     /** B2: the less sun, the greener, and the less of a wish for their own colour is met. */
     private void leaf(Cultivar plant, Trait<List<Colour>> trait, Best best, double weeks) {
         double greened = LeafLight.greened(plant, place.sunHours());
@@ -247,7 +252,7 @@ final class Coloured extends JobMeasure {
     }
 
     private double weeks(int shows) {
-        return Integer.bitCount(months == 0 ? shows : shows & months) * WEEKS_PER_MONTH;
+        return Integer.bitCount(months == 0 ? shows : shows & months) * Seasons.WEEKS_PER_MONTH;
     }
 
     /** @param colour its place in the palette */

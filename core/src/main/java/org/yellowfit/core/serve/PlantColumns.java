@@ -363,5 +363,4 @@ public final class PlantColumns {
         }
         return months;
     }
-
 }

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
@@ -28,8 +29,6 @@ final class Pots extends JobMeasure {
     /** Leaves please less than flowers in a pot looked at for a season; our judgement. */
     private static final double LEAVES = 0.85;
 
-    private static final double WEEKS_PER_MONTH = 365.25 / 12 / 7;
-
     /** What a pot is looked at for: a shape in the middle, colour about it. */
     private static final Set<Merit> TALL = EnumSet.of(Merit.FLOWER, Merit.LEAF, Merit.FRUIT, Merit.STEM, Merit.FORM);
 
@@ -37,6 +36,7 @@ final class Pots extends JobMeasure {
     private static final Set<Merit> LOW = EnumSet.of(Merit.FLOWER, Merit.LEAF, Merit.FRUIT);
 
     private final PlantColumns c;
+    private final UsePlace place;
     private final PotRole role;
     private final double litres;
     private final int months;
@@ -45,6 +45,7 @@ final class Pots extends JobMeasure {
     Pots(PlantColumns c, Job job, UsePlace place, Importance importance) {
         super(job.kind().word(), importance, asked(job, place));
         this.c = c;
+        this.place = place;
         role = switch (job.kind()) {
             case POT_TALL -> PotRole.TALL;
             case POT_TRAIL -> PotRole.TRAIL;
@@ -114,7 +115,8 @@ final class Pots extends JobMeasure {
         if (plant.is(Traits.POT_OK, YesNo.NO)) {
             return new Because().say("no-pot").fact();
         }
-        long weeks = Math.round(Integer.bitCount(c.monthsOfShow(i, 2) & months) * WEEKS_PER_MONTH);
+        double shown = Integer.bitCount(c.monthsOfShow(i, 2) & months) * Seasons.WEEKS_PER_MONTH;
+        long weeks = Math.round(place.weeks(c.annual[i], shown));
         Because because = new Because();
         plant.get(Traits.POT_ROLE)
                 .ifPresentOrElse(

@@ -2,6 +2,7 @@ package org.yellowfit.core.serve;
 
 import java.util.List;
 import java.util.Optional;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
@@ -11,11 +12,10 @@ import org.yellowfit.core.plant.Merit;
 import org.yellowfit.core.plant.MeritGrade;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Wildlife;
+import org.yellowfit.core.season.BloomSpell;
 
 /** Jobs of the flowers in their months (rule L2): scent, stems to cut, food for animals. */
 final class Senses {
-
-    private static final double WEEKS_PER_THIRD = 365.25 / 36 / 7;
 
     private Senses() {}
 
@@ -24,11 +24,13 @@ final class Senses {
         final PlantColumns c;
         final PlantColumns.Thirds thirds;
         final int months;
+        private final UsePlace place;
         private final long openAsked;
 
         InMonths(PlantColumns c, String want, List<Integer> months, UsePlace place, Importance importance, Fact asked) {
             super(want, importance, asked);
             this.c = c;
+            this.place = place;
             thirds = c.thirds(place.zone());
             this.months = place.northern(months);
             openAsked = PlantColumns.thirdsOf(this.months);
@@ -40,7 +42,7 @@ final class Senses {
         }
 
         double weeks(int i) {
-            return Math.max(0, Long.bitCount(Math.max(0, open(i))) * WEEKS_PER_THIRD);
+            return place.weeks(c.annual[i], BloomSpell.weeksOf(Math.max(0, open(i))));
         }
 
         /** 0 out of the months asked for, rising with the weeks in them; unknown blooms are a half. */
@@ -48,7 +50,7 @@ final class Senses {
             if (open(i) < 0) {
                 return months == 0 ? 1 : 0.5;
             }
-            double asked = months == 0 ? plenty : Math.min(plenty, Integer.bitCount(months) * 3 * WEEKS_PER_THIRD);
+            double asked = months == 0 ? plenty : Math.min(plenty, Integer.bitCount(months) * Seasons.WEEKS_PER_MONTH);
             return weeks(i) == 0 ? 0 : 0.6 + 0.4 * Math.min(1, weeks(i) / asked);
         }
     }

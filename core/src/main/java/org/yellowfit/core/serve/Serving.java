@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.yellowfit.core.climate.Seasons;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
@@ -51,6 +52,7 @@ public final class Serving {
     }
 
     private final PlantColumns c;
+    private final UsePlace place;
     private final List<Measure> measures;
     private final Measure[] all;
     private final double[] weights;
@@ -60,12 +62,13 @@ public final class Serving {
     private final Set<String> neverGenera;
     private final boolean climbersHeld;
 
-    private Serving(PlantColumns c, List<Measure> measures, int months, Set<String> neverGenera, boolean climbersHeld) {
+    private Serving(PlantColumns c, Wants wants, UsePlace place, List<Measure> measures, Optional<Cultivar> old) {
         this.c = c;
-        this.climbersHeld = climbersHeld;
+        this.place = place;
         this.measures = List.copyOf(measures);
-        this.months = months;
-        this.neverGenera = neverGenera;
+        climbersHeld = isClimberHeld(wants, place);
+        months = monthsWanted(wants, place);
+        neverGenera = neverGenera(wants, old);
         // What costs little is asked first; measures of one cost stay in their order.
         all = measures.stream().sorted(Comparator.comparingInt(Measure::cost)).toArray(Measure[]::new);
         weights = Arrays.stream(all).mapToDouble(Measure::weight).toArray();
@@ -88,8 +91,7 @@ public final class Serving {
                     .ifPresent(other -> measures.add(
                             new Likes.LikeBut(c, other, wants.like().but(), wants.importance("like"))));
         }
-        return new Serving(
-                c, measures, monthsWanted(wants, place), neverGenera(wants, old), isClimberHeld(wants, place));
+        return new Serving(c, wants, place, measures, old);
     }
 
     /** Whether there is, or may be, something for a climber to go up. */
@@ -211,10 +213,11 @@ public final class Serving {
         return c.show(i, months);
     }
 
-    /** Months, of those wanted or of the year, in which something good shows. */
-    public int monthsOfShow(int i) {
+    /** Weeks, of the months wanted or of the year, in which something good shows: of what is left of the season (A5). */
+    public double weeksOfShow(int i) {
         int all = c.monthsOfShow(i, 2);
-        return Integer.bitCount(months == 0 ? all : all & months);
+        double shown = Integer.bitCount(months == 0 ? all : all & months) * Seasons.WEEKS_PER_MONTH;
+        return place.weeks(c.annual[i], shown);
     }
 
     /** What it is grown for. */

@@ -15,6 +15,7 @@ import org.yellowfit.core.climate.HardinessZone;
  * @param depthM        of the bed
  * @param supportHeightM what a climber goes up
  * @param litres        of the pot
+ * @param seasonWeeks   from planting to the first frost after it
  */
 public record UsePlace(
         HardinessZone zone,
@@ -25,9 +26,15 @@ public record UsePlace(
         Double slopePercent,
         Double depthM,
         Double supportHeightM,
-        Double litres) {
+        Double litres,
+        Double seasonWeeks) {
 
-    public static final UsePlace ANYWHERE = new UsePlace(null, false, null, null, 10, null, null, null, null);
+    public static final UsePlace ANYWHERE = new UsePlace(null, false, null, null, 10, null, null, null, null, null);
+
+    /** So many weeks of a plant, or what is left of the season for one that lives no longer (A5). */
+    double weeks(boolean oneSeason, double weeks) {
+        return oneSeason && seasonWeeks != null ? Math.min(weeks, seasonWeeks) : weeks;
+    }
 
     Optional<HardinessZone> zoneKnown() {
         return Optional.ofNullable(zone);

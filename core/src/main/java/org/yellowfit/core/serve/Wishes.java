@@ -21,6 +21,7 @@ import org.yellowfit.core.plant.Persistence;
 import org.yellowfit.core.plant.Traits;
 import org.yellowfit.core.plant.Use;
 import org.yellowfit.core.plant.Wildlife;
+import org.yellowfit.core.season.BloomSpell;
 
 /** Wishes that a trait answers (rules G5 and L3). */
 final class Wishes {
@@ -154,7 +155,7 @@ final class Wishes {
             return because("flowers.unknown");
         }
         int inFlower = Integer.bitCount(PlantColumns.monthsOf(open) & months);
-        long weeks = Math.round(Long.bitCount(open) * 365.25 / 36 / 7);
+        long weeks = Math.round(place.weeks(c.annual[i], BloomSpell.weeksOf(open)));
         return Integer.bitCount(months) == 1
                 ? because(inFlower == 1 ? "flowers.month" : "flowers.other-month", weeks)
                 : because("flowers.months", inFlower, Integer.bitCount(months), weeks);

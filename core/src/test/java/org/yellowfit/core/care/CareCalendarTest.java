@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,14 +31,7 @@ class CareCalendarTest {
         Seasons seasons = Seasons.told(of, south, frosts, null);
         double[] rain = new double[12];
         Arrays.fill(rain, rainMm);
-        return new CarePlace(
-                new GrowingPlace(of, seasons, OptionalDouble.empty()),
-                frosts,
-                rain,
-                TextureGroup.LOAM,
-                3.0,
-                false,
-                null);
+        return new CarePlace(GrowingPlace.of(of, seasons), frosts, rain, TextureGroup.LOAM, 3.0, false, null);
     }
 
     private static CarePlace north() {
@@ -240,7 +232,7 @@ class CareCalendarTest {
                 Optional<HardinessZone> of = Optional.of(HardinessZone.parse(zone));
                 Frosts frosts = Frosts.estimate(of, south ? -38.0 : 52.0);
                 CarePlace here = new CarePlace(
-                        new GrowingPlace(of, Seasons.told(of, south, frosts, null), OptionalDouble.empty()),
+                        GrowingPlace.of(of, Seasons.told(of, south, frosts, null)),
                         frosts,
                         null,
                         null,

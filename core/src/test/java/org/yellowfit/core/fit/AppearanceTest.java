@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.yellowfit.core.Plants;
+import org.yellowfit.core.season.SoilColour;
 
 /** Which needs a plant's looks and ways can give it, plant by plant. */
 class AppearanceTest {
@@ -62,7 +63,7 @@ class AppearanceTest {
         "botanical=Hydrangea+paniculata flower_colours=pink#d77fa1, false",
     })
     void flowersFollowThePh(String plant, boolean follow) {
-        assertThat(Appearance.followsPh(Plants.plant(plant))).isEqualTo(follow);
+        assertThat(SoilColour.follows(Plants.plant(plant))).isEqualTo(follow);
     }
 
     @ParameterizedTest(name = "{0}: has a leaf colour to lose {1}")

@@ -201,7 +201,7 @@ class FitRulesTest {
                 .because(SUN_FLOWER, "sun-flower.short(3.2 hours, 4 hours)")
                 .because(SUN_LIVE, "sun-live.fits(3.2 hours, 2 hours)");
         Advice.on(Plants.plant("hot_sun_max_h=2"), "sunHours=5 hotHours=2 reflectedHeat=yes")
-                .because(HOT_SUN, "3 hours", "2 hours");
+                .because(HOT_SUN, "hot-sun.wall.over(2 hours, 1.3");
     }
 
     @Test

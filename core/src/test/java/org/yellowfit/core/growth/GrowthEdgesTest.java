@@ -54,8 +54,9 @@ class GrowthEdgesTest {
     @ParameterizedTest(name = "{0} of 6 h: {1} of the rate")
     @CsvSource({"6, 1", "9, 1", "4.5, 0.85", "3, 0.7", "0, 0.4"})
     void lightSlowsByItsShare(double hours, double rate) {
-        double expected =
-                GrowthCurve.woody(GrowthNumber.WOODY_START.value(), 6, 18).atRate(rate).at(10);
+        double expected = GrowthCurve.woody(GrowthNumber.WOODY_START.value(), 6, 18)
+                .atRate(rate)
+                .at(10);
         assertThat(PlantGrowth.of(OAK).inSun(hours).height(10).mid()).isCloseTo(expected, within(1e-9));
     }
 

@@ -84,8 +84,8 @@ class GrowthWayTest {
 
     @Test
     void aSlowClimberStandsStillFirstAndIsThereByTheTenthAllTheSame() {
-        PlantGrowth slow = PlantGrowth.of(Plants.plant(
-                "kind=climber habit=scrambling height10_m=2.5 height_max_m=8 slow_start_years=3"));
+        PlantGrowth slow = PlantGrowth.of(
+                Plants.plant("kind=climber habit=scrambling height10_m=2.5 height_max_m=8 slow_start_years=3"));
         assertThat(slow.height(3).mid()).isCloseTo(0.3, within(1e-9));
         assertThat(slow.height(10).mid()).isCloseTo(2.5, within(1e-6));
         assertThat(slow.height(25).mid()).isBetween(4.5, 8.0);
@@ -106,13 +106,13 @@ class GrowthWayTest {
     /** Grafted on a stem: only the head grows. */
     @Test
     void aStandardIsSoldAtItsHeight() {
-        PlantGrowth standard =
-                PlantGrowth.of(Plants.plant("kind=shrub habit=standard height10_m=1.2 spread10_m=0.8"));
+        PlantGrowth standard = PlantGrowth.of(Plants.plant("kind=shrub habit=standard height10_m=1.2 spread10_m=0.8"));
         assertThat(standard.fromPot(0.4).boughtAtM()).isEqualTo(1.2);
         for (double year : new double[] {0, 3, 10, 25}) {
             assertThat(standard.height(year).mid()).isEqualTo(1.2);
         }
-        assertThat(standard.spread(1).mid()).isLessThanOrEqualTo(standard.spread(10).mid());
+        assertThat(standard.spread(1).mid())
+                .isLessThanOrEqualTo(standard.spread(10).mid());
         assertThat(standard.yearsToHeight(1)).isZero();
         assertThat(standard.yearsToHeight(1.2)).isInfinite();
     }
