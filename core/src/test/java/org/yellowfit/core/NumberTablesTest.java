@@ -15,6 +15,7 @@ import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Tabled;
 import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.season.SeasonNumber;
+import org.yellowfit.core.serve.ServeNumber;
 
 /** Numbers stand in docs/rules.md as they stand in the code, package by package: whoever changes one changes both. */
 class NumberTablesTest {
@@ -28,6 +29,7 @@ class NumberTablesTest {
         packages.put("growth", GrowthNumber.values());
         packages.put("season", SeasonNumber.values());
         packages.put("colour", ColourNumber.values());
+        packages.put("serve", ServeNumber.values());
         return packages;
     }
 

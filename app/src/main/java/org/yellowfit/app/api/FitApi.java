@@ -45,16 +45,28 @@ class FitApi {
             long tookMicros,
             List<CandidateJson> candidates,
             List<FirstJson> first,
+            String firstWhy,
             List<AskJson> questions,
             NothingServesJson nothingServes,
             List<String> ignored) {}
 
     /** One of the first five (rule L6). */
-    record FirstJson(String id, String as, String why) {
+    record FirstJson(String id, String as, String why, List<GivesUpJson> givesUp) {
 
         static FirstJson of(First first) {
             return new FirstJson(
-                    first.ranked().plant().id(), Words.of(first.as()), Sentences.say(first.why(), UnitSystem.METRIC));
+                    first.ranked().plant().id(),
+                    Words.of(first.as()),
+                    Sentences.say(first.why(), UnitSystem.METRIC),
+                    first.givesUp().stream().map(GivesUpJson::of).toList());
+        }
+    }
+
+    /** What the first meets better: a wish by its field, a job by its word. */
+    record GivesUpJson(String want, double met, double best) {
+
+        static GivesUpJson of(First.GivenUp lost) {
+            return new GivesUpJson(lost.want(), rounded(lost.met()), rounded(lost.best()));
         }
     }
 
@@ -209,6 +221,9 @@ class FitApi {
                 micros,
                 result.candidates().stream().map(CandidateJson::of).toList(),
                 result.first().stream().map(FirstJson::of).toList(),
+                result.firstWhy()
+                        .map(why -> Sentences.say(why, UnitSystem.METRIC))
+                        .orElse(null),
                 fit.askNext(question, scope, result.ranked()).stream()
                         .map(AskJson::of)
                         .toList(),

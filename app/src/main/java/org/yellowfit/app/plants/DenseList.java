@@ -23,6 +23,7 @@ record DenseList(
         List<Passed> passed,
         String first,
         List<Five> five,
+        String fiveWhy,
         Nothing nothing) {
 
     /** @param title empty when the list is not divided */

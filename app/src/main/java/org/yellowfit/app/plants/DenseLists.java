@@ -28,6 +28,7 @@ import org.yellowfit.app.words.Sentences;
 import org.yellowfit.core.fit.Candidate;
 import org.yellowfit.core.fit.Catalogue;
 import org.yellowfit.core.fit.CriterionName;
+import org.yellowfit.core.fit.First;
 import org.yellowfit.core.fit.Fit;
 import org.yellowfit.core.fit.Question;
 import org.yellowfit.core.fit.Ranked;
@@ -110,6 +111,7 @@ class DenseLists {
         Fit.Counts counts = fit.counts(question);
         UnmetDemands lacking = UnmetDemands.of(catalogue, question);
         List<UnmetDemands.Opening> openings = lacking.openings();
+        List<First> first = grouping.equals("patch") ? List.of() : fit.firstFive(question, ranked);
         return new DenseList(
                 groups,
                 counts.fit(),
@@ -130,7 +132,11 @@ class DenseLists {
                         .map(Row::id)
                         .findFirst()
                         .orElse(""),
-                grouping.equals("patch") ? List.of() : five(fit, question, visit, ranked),
+                five(first, question, visit),
+                fit.firstWhy(question, first, ranked)
+                        .filter(why -> !grouping.equals("patch"))
+                        .map(why -> Sentences.say(why, visit.units()))
+                        .orElse(""),
                 nothing(fit, question, ranked, visit.units()));
     }
 
@@ -254,9 +260,9 @@ class DenseLists {
         return marked;
     }
 
-    private List<DenseList.Five> five(Fit fit, Question question, Visit visit, List<Ranked> ranked) {
+    private List<DenseList.Five> five(List<First> chosen, Question question, Visit visit) {
         GrowingPlace place = growingPlaces.of(visit, question);
-        return fit.firstFive(question, ranked).stream()
+        return chosen.stream()
                 .map(first -> {
                     Cultivar plant = first.ranked().plant();
                     return new DenseList.Five(

@@ -215,7 +215,7 @@ class FitApiTest {
                 .json()
                 .get(0);
         assertThat(spaced.get("count").asInt()).isEqualTo(10);
-        assertThat(spaced.get("closedYear").asInt()).isEqualTo(9);
+        assertThat(spaced.get("closedYear").asInt()).isEqualTo(3);
         assertThat(app.post("/api/v1/soil/texture", "{\"layersMm\":[40,40,20]}")
                         .json()
                         .get("texture")

@@ -1,12 +1,15 @@
 package org.yellowfit.core.fit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import org.yellowfit.core.fit.First.As;
+import org.yellowfit.core.fit.First.GivenUp;
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.pair.Likeness;
@@ -16,19 +19,20 @@ import org.yellowfit.core.serve.Service;
 import org.yellowfit.core.serve.Serving;
 
 /**
- * Five that differ (rule L6): the best, and among those not far behind it the least work, the longest show, the
- * cheapest
- * to fill the place, and the one least like the others; at most one of a species.
+ * Five that differ (rule L6), of plants that do what is asked and are worth not much less than the best: the best, the
+ * least work, the longest show of what was asked, the cheapest to fill the place, and the one least like the others. At
+ * most one of a species while others do it. Fewer than five is an answer.
  */
 final class FirstFive {
 
     static final int MOST = 5;
-    /** What one of the first may be behind the best in utility; our judgement. */
-    private static final double NOT_FAR_BEHIND = 0.12;
-
     private static final double LIKENESS = 0.3;
     /** A service counts as given up when so much less of it is met. */
     private static final double FELT = 0.05;
+    /** Less work and money more than this nobody speaks of: a minute, a cent. */
+    private static final double LEAST_MINUTES = 1;
+
+    private static final double LEAST_MONEY = 0.01;
 
     private final Catalogue plants;
     private final Serving serving;
@@ -42,7 +46,9 @@ final class FirstFive {
         this.plants = plants;
         serving = question.serving(plants);
         filling = new Filling(question);
-        living = ranked.stream().filter(each -> each.live() != Live.NO).toList();
+        living = ranked.stream()
+                .filter(each -> each.live() != Live.NO && serving.doesIt(each.index()))
+                .toList();
     }
 
     /** @param ranked in merit order; when all are of few species, more of the catalogue is looked at */
@@ -66,31 +72,29 @@ final class FirstFive {
     private void take(Ranked ranked, As as) {
         chosen.add(ranked);
         species.add(ranked.plant().botanical());
-        first.add(new First(ranked, as, why(ranked, as)));
+        first.add(new First(ranked, as, why(ranked, as), losses(ranked)));
     }
 
-    /** The one with most of something among those near enough; failing these, the next in merit order. */
+    /** The one with most of something among those near enough: of another species, or else one more of the same. */
     private Optional<Ranked> pick(ToDoubleFunction<Ranked> most) {
-        double least = least();
+        Optional<Ranked> another =
+                pick(most, each -> !species.contains(each.plant().botanical()));
+        return another.isPresent() ? another : pick(most, each -> true);
+    }
+
+    private Optional<Ranked> pick(ToDoubleFunction<Ranked> most, Predicate<Ranked> among) {
+        double least = best().utility() * RuleNumber.FIRST_OF_BEST.value;
         Ranked best = null;
         double bestOf = Double.NEGATIVE_INFINITY;
-        Ranked next = null;
         for (Ranked each : living) {
-            if (species.contains(each.plant().botanical())) {
-                continue;
-            }
-            next = next == null ? each : next;
-            double of = each.utility() < least ? Double.NaN : most.applyAsDouble(each);
-            if (of > bestOf) {
+            boolean open = each.utility() >= least && among.test(each) && !chosen.contains(each);
+            double of = open ? most.applyAsDouble(each) : Double.NaN;
+            if (open && (best == null || of > bestOf)) {
                 best = each;
-                bestOf = of;
+                bestOf = Double.isNaN(of) ? Double.NEGATIVE_INFINITY : of;
             }
         }
-        return Optional.ofNullable(best == null ? next : best);
-    }
-
-    private double least() {
-        return best().utility() - NOT_FAR_BEHIND;
+        return Optional.ofNullable(best);
     }
 
     /** Minutes a year of all the plants the place takes. */
@@ -114,9 +118,6 @@ final class FirstFive {
     }
 
     private Fact why(Ranked each, As as) {
-        if (as != As.BEST && each.utility() < least()) {
-            return Fact.of("first.next", givesUp(each));
-        }
         Fact stands = switch (as) {
             case BEST -> best(each);
             case LEAST_WORK -> leastWork(each);
@@ -191,21 +192,40 @@ final class FirstFive {
         if (serving.isUnheld(each.index())) {
             return Fact.of("first.gives-up.unheld");
         }
+        Optional<GivenUp> most =
+                losses(each).stream().max(Comparator.comparingDouble(lost -> lost.best() - lost.met()));
+        return most.map(lost -> Fact.of("first.gives-up", lost.asked(), lost.why()))
+                .orElseGet(() -> othersLost(each));
+    }
+
+    /** What of the jobs and wishes it meets less than the first does, as far as that is felt. */
+    private List<GivenUp> losses(Ranked each) {
         List<Service> own = serving.services(each.index());
-        List<Service> theirs = serving.services(best.index());
-        Service most = null;
-        double lost = FELT;
+        List<Service> theirs = serving.services(best().index());
+        List<GivenUp> losses = new ArrayList<>();
         for (int k = 0; k < own.size(); k++) {
-            double less = theirs.get(k).met() - own.get(k).met();
-            if (less > lost) {
-                lost = less;
-                most = own.get(k);
+            double best = theirs.get(k).met();
+            if (best - own.get(k).met() >= FELT) {
+                Service service = own.get(k);
+                losses.add(new GivenUp(service.want(), service.met(), best, service.asked(), service.why()));
             }
         }
-        if (most != null) {
-            return Fact.of("first.gives-up", most.asked(), most.why());
+        return losses;
+    }
+
+    /** A shorter show, more work or a higher price than the first’s; nothing where there is none of that. */
+    private Fact othersLost(Ranked each) {
+        long weeks = Math.round(weeksOfShow(best()) - weeksOfShow(each));
+        if (weeks > 0) {
+            return Fact.of("first.gives-up.show", weeks);
         }
-        long weeks = Math.round(weeksOfShow(best) - weeksOfShow(each));
-        return weeks > 0 ? Fact.of("first.gives-up.show", weeks) : Fact.of("first.gives-up.nothing");
+        double moreWork = work(each) - work(best());
+        if (moreWork > LEAST_MINUTES) {
+            return Fact.of("first.gives-up.work", Amount.minutes(moreWork));
+        }
+        double dearer = cost(each) - cost(best());
+        return dearer > LEAST_MONEY
+                ? Fact.of("first.gives-up.price", Amount.money(dearer))
+                : Fact.of("first.gives-up.nothing");
     }
 }

@@ -38,8 +38,9 @@ public final class Fit {
         Ordering ordering = new Ordering(plants, question);
         List<Ranked> best = ordering.best(scope.includeNo(), Math.max(scope.limit(), POOL));
         List<Ranked> shown = best.subList(0, Math.min(best.size(), scope.limit()));
-        return new FitResult(
-                plants.size(), best, withInstead(explain(question, shown), best), firstFive(question, best));
+        List<First> first = firstFive(question, best);
+        List<Candidate> said = withInstead(explain(question, shown), best);
+        return new FitResult(plants.size(), best, said, first, firstWhy(question, first, best));
     }
 
     private FitResult these(Question question, Scope scope) {
@@ -47,7 +48,8 @@ public final class Fit {
         List<Candidate> asked = explain(question, all.subList(0, Math.min(scope.limit(), all.size())));
         boolean allFit = asked.stream().allMatch(candidate -> candidate.verdict() == Verdict.FITS);
         List<Ranked> offered = allFit ? List.of() : order(question, POOL);
-        return new FitResult(all.size(), all, withInstead(asked, offered), FirstFive.of(plants, question, all));
+        List<First> first = FirstFive.of(plants, question, all);
+        return new FitResult(all.size(), all, withInstead(asked, offered), first, firstWhy(question, first, all));
     }
 
     private List<Integer> indices(List<String> ids) {
@@ -72,13 +74,31 @@ public final class Fit {
         List<First> first = FirstFive.of(plants, question, ranked);
         int most = ranked.size();
         boolean more = true;
-        while (first.size() < FirstFive.MOST && more && most < plants.size()) {
+        while (species(first) < FirstFive.MOST && more && most < plants.size()) {
             most = Math.min(plants.size(), MORE * (most + 1));
             List<Ranked> pool = order(question, most);
             first = FirstFive.of(plants, question, pool);
-            more = pool.size() == most;
+            more = pool.size() == most && mayHoldMore(pool);
         }
         return first;
+    }
+
+    private static long species(List<First> first) {
+        return first.stream()
+                .map(each -> each.ranked().plant().botanical())
+                .distinct()
+                .count();
+    }
+
+    /** Why fewer than five stand first (L6); empty where there are five, or nothing lives. */
+    public Optional<Fact> firstWhy(Question question, List<First> first, List<Ranked> ranked) {
+        return FewFirst.why(question.serving(plants), first, ranked);
+    }
+
+    /** Whether those after the last may still be worth enough to stand among the first. */
+    private static boolean mayHoldMore(List<Ranked> pool) {
+        double best = pool.get(0).utility();
+        return pool.get(pool.size() - 1).utility() >= best * RuleNumber.FIRST_OF_BEST.value;
     }
 
     /**

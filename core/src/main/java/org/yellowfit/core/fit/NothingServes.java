@@ -22,7 +22,7 @@ public record NothingServes(Fact why, List<Opens> opens) {
     public record Opens(Fact change, int plants) {}
 
     /** Utility under which a plant does not serve. */
-    public static final double SERVES_FROM = 0.4;
+    public static final double SERVES_FROM = RuleNumber.SERVES_FROM.value;
 
     private static final int MOST_TOLD = 5;
 
@@ -36,7 +36,7 @@ public record NothingServes(Fact why, List<Opens> opens) {
      * @return empty where something serves
      */
     static Optional<NothingServes> of(Catalogue plants, Question question, List<Ranked> ranked, IntPredicate among) {
-        if (!ranked.isEmpty() && ranked.get(0).utility() >= SERVES_FROM) {
+        if (serves(question.serving(plants), ranked)) {
             return Optional.empty();
         }
         List<Opens> opens = new ArrayList<>(byGivingUp(plants, question, among));
@@ -44,6 +44,13 @@ public record NothingServes(Fact why, List<Opens> opens) {
         opens.sort(Comparator.comparingInt(Opens::plants).reversed());
         Fact why = why(plants, question, ranked, opens);
         return Optional.of(new NothingServes(why, opens.subList(0, Math.min(MOST_TOLD, opens.size()))));
+    }
+
+    /** The best is worth enough, and one of them does what is asked (L6). */
+    private static boolean serves(Serving serving, List<Ranked> ranked) {
+        return !ranked.isEmpty()
+                && ranked.get(0).utility() >= SERVES_FROM
+                && ranked.stream().anyMatch(each -> each.live() != Live.NO && serving.doesIt(each.index()));
     }
 
     private static List<Opens> byGivingUp(Catalogue plants, Question question, IntPredicate among) {

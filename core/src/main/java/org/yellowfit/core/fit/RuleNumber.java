@@ -2,7 +2,6 @@ package org.yellowfit.core.fit;
 
 import org.yellowfit.core.measure.Tabled;
 import org.yellowfit.core.plant.Policy;
-import org.yellowfit.core.serve.Serving;
 
 /**
  * Every number of the fit's rules that is no score: thresholds, reaches and steps. Printed in docs/rules.md
@@ -11,10 +10,10 @@ import org.yellowfit.core.serve.Serving;
 enum RuleNumber implements Tabled {
     PLACE_IN_CONFIDENCE(0.25, "of the weight", "our judgement"),
     CLOSE_IN_CONFIDENCE(0.5, "of the weight", "our judgement"),
-    UNKNOWN_IN_A_WISH(Serving.UNKNOWN, "of the wish", "the shape of every answer"),
-    WISHES_IN_WORTH(Serving.WISHES, "of how it serves, the rest what it gives to look at", "L3"),
     CLOSE_IN_WORTH(0.95, "of how it serves", "L4"),
     FITS_IF_IN_WORTH(0.6, "of how it serves", "L4"),
+    FIRST_OF_BEST(0.6, "of the best’s worth", "L6, what stands among the first five"),
+    SERVES_FROM(0.4, "of the worth", "L7, under it nothing serves"),
     STEP_OF_WORTH(0.02, "of the worth", "L5"),
     LIMITING_SHARE(0.6, "of the weight", "so chosen that no plant with a remedy outranks one that fits"),
 

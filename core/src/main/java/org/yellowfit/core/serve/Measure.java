@@ -29,10 +29,6 @@ abstract class Measure {
         return importance;
     }
 
-    double weight() {
-        return importance.weight();
-    }
-
     /** What is asked for, in words. */
     Fact asked() {
         return asked;

@@ -1,5 +1,16 @@
 package org.yellowfit.core.serve;
 
+import static org.yellowfit.core.serve.ServeNumber.FIRST_JOB_COUNTS;
+import static org.yellowfit.core.serve.ServeNumber.FIRST_JOB_MET;
+import static org.yellowfit.core.serve.ServeNumber.LEAST_MET;
+import static org.yellowfit.core.serve.ServeNumber.MUCH_COUNTS;
+import static org.yellowfit.core.serve.ServeNumber.MUCH_WISH_MET;
+import static org.yellowfit.core.serve.ServeNumber.MUST_COUNTS;
+import static org.yellowfit.core.serve.ServeNumber.NO_MERIT_LEAVES;
+import static org.yellowfit.core.serve.ServeNumber.SOME_LEAVES;
+import static org.yellowfit.core.serve.ServeNumber.UNHELD_LEAVES;
+import static org.yellowfit.core.serve.ServeNumber.UNKNOWN_MET;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -18,24 +29,17 @@ import org.yellowfit.core.season.Merits;
 import org.yellowfit.core.season.Show;
 
 /**
- * How well each plant of a catalogue serves one customer at one place (rule L3): 0.85 × the weighted mean of what is
- * met
- * of each job and wish + 0.15 × what it gives to look at; with nothing asked, what it gives to look at. For one thread.
+ * How well each plant of a catalogue serves one customer at one place (rule L3): H × E × M. H is the weighted harmonic
+ * mean of what is met of each job and of each wish that counts much or must, so that nothing asked for is made good by
+ * something else; E takes a little for each wish that counts some and is missed; M a little from what gives nothing to
+ * look at. With nothing asked, it is what it gives to look at. For one thread.
  */
 public final class Serving {
 
     /** What a plant is held to be that does not reach what was asked of it. */
     public static final double TOO_LITTLE = -1;
-    /** Share of the worth that the wishes decide (L3). */
-    public static final double WISHES = 0.85;
 
     private static final double ROUNDING = 1e-9;
-    /** What a wish counts for where it is not known whether it is met. */
-    public static final double UNKNOWN = 0.3;
-
-    /** What is left of how a climber serves without anything to climb; our judgement. */
-    private static final double UNHELD = 0.75;
-
     private static final Set<JobKind> HOLDING = EnumSet.of(
             JobKind.CLIMB,
             JobKind.SCREEN,
@@ -61,17 +65,22 @@ public final class Serving {
     private final int months;
     private final Set<String> neverGenera;
     private final boolean climbersHeld;
+    private final boolean hasJob;
 
     private Serving(PlantColumns c, Wants wants, UsePlace place, List<Measure> measures, Optional<Cultivar> old) {
         this.c = c;
         this.place = place;
         this.measures = List.copyOf(measures);
         climbersHeld = isClimberHeld(wants, place);
+        hasJob = !wants.jobs().isEmpty();
         months = monthsWanted(wants, place);
         neverGenera = neverGenera(wants, old);
         // What costs little is asked first; measures of one cost stay in their order.
         all = measures.stream().sorted(Comparator.comparingInt(Measure::cost)).toArray(Measure[]::new);
-        weights = Arrays.stream(all).mapToDouble(Measure::weight).toArray();
+        Measure firstJob = wants.jobs().isEmpty() ? null : measures.get(0);
+        weights = Arrays.stream(all)
+                .mapToDouble(measure -> weight(measure, firstJob))
+                .toArray();
         sum = Arrays.stream(weights).sum();
         musts = measures.stream()
                 .filter(measure -> measure.importance() == Importance.MUST)
@@ -237,9 +246,18 @@ public final class Serving {
 
     /** @return how it serves, or {@link #TOO_LITTLE} when that is less than {@code least} */
     public double of(int i, double least) {
-        double share = isUnheld(i) ? UNHELD : 1;
+        double share = isUnheld(i) ? UNHELD_LEAVES.value() : 1;
         double serve = served(i, least / share);
         return serve == TOO_LITTLE ? TOO_LITTLE : share * serve;
+    }
+
+    /** How much a thing counts in the harmonic mean; 0 for what only takes a little when it is missed. */
+    private static double weight(Measure measure, Measure firstJob) {
+        return switch (measure.importance()) {
+            case MUST -> MUST_COUNTS.value();
+            case MUCH -> (measure == firstJob ? FIRST_JOB_COUNTS : MUCH_COUNTS).value();
+            case SOME -> measure == firstJob ? FIRST_JOB_COUNTS.value() : 0;
+        };
     }
 
     private double served(int i, double least) {
@@ -247,22 +265,32 @@ public final class Serving {
         if (all.length == 0) {
             return show >= least ? show : TOO_LITTLE;
         }
-        double needed = (least - (1 - WISHES) * show) * sum / WISHES;
-        double met = 0;
+        double most = NO_MERIT_LEAVES.value() + (1 - NO_MERIT_LEAVES.value()) * show;
+        double inverse = 0;
         double open = sum;
         for (int k = 0; k < all.length; k++) {
-            if (met + open < needed - ROUNDING) {
+            if (most * harmonic(inverse + open) < least - ROUNDING) {
                 return TOO_LITTLE;
             }
-            met += weights[k] * counted(all[k].met(i));
-            open -= weights[k];
+            double met = counted(all[k].met(i));
+            if (weights[k] == 0) {
+                most *= SOME_LEAVES.value() + (1 - SOME_LEAVES.value()) * met;
+            } else {
+                inverse += weights[k] / Math.max(LEAST_MET.value(), met);
+                open -= weights[k];
+            }
         }
-        double serve = WISHES * met / sum + (1 - WISHES) * show;
+        double serve = most * harmonic(inverse);
         return serve >= least ? serve : TOO_LITTLE;
     }
 
+    /** @param inverse the weights, each divided by what is met, added up */
+    private double harmonic(double inverse) {
+        return sum == 0 ? 1 : sum / inverse;
+    }
+
     private static double counted(double met) {
-        return Double.isNaN(met) ? UNKNOWN : met;
+        return Double.isNaN(met) ? UNKNOWN_MET.value() : Math.min(1, met);
     }
 
     public boolean hasMusts() {
@@ -297,8 +325,7 @@ public final class Serving {
         boolean known = !Double.isNaN(met);
         Fact why = known ? measure.why(i) : Fact.of("serve.unknown");
         boolean done = known && met >= measure.enough();
-        return new Service(
-                measure.want(), measure.asked(), Math.min(1, counted(met)), known, measure.importance(), done, why);
+        return new Service(measure.want(), measure.asked(), counted(met), known, measure.importance(), done, why);
     }
 
     /** The jobs and wishes asked, in order: field or word, and what it asks. */
@@ -306,6 +333,19 @@ public final class Serving {
         return measures.stream()
                 .map(measure -> new Asked(measure.want(), measure.asked(), measure.importance()))
                 .toList();
+    }
+
+    /** Whether a plant does what is asked: half of the first job, a quarter of whatever counts much (L6). */
+    public boolean doesIt(int i) {
+        for (Measure measure : measures) {
+            boolean first = hasJob && measure == measures.get(0);
+            boolean counts = first || measure.importance() != Importance.SOME;
+            double least = (first ? FIRST_JOB_MET : MUCH_WISH_MET).value();
+            if (counts && counted(measure.met(i)) < least - ROUNDING) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** One thing asked for. */

@@ -1,5 +1,6 @@
 package org.yellowfit.core.serve;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -136,11 +137,18 @@ public record Wants(FieldValues said, Wants never) {
         return (int) Math.round(said.get(WishFields.SCREEN_BY, (double) USUAL_SCREEN_YEARS));
     }
 
-    /** In the one order of their texts, each once. */
+    /** The first as it was said, since it counts most (L3), the others in the one order of their texts, each once. */
     public List<Job> jobs() {
+        List<Job> as = said.get(WishFields.JOBS, List.of());
+        if (as.isEmpty()) {
+            return List.of();
+        }
         Map<String, Job> byText = new TreeMap<>();
-        said.get(WishFields.JOBS, List.of()).forEach(job -> byText.put(job.text(), job));
-        return List.copyOf(byText.values());
+        as.forEach(job -> byText.put(job.text(), job));
+        byText.remove(as.get(0).text());
+        List<Job> jobs = new ArrayList<>(List.of(as.get(0)));
+        jobs.addAll(byText.values());
+        return List.copyOf(jobs);
     }
 
     public Set<Habit> habits() {

@@ -1,0 +1,42 @@
+package org.yellowfit.core.serve;
+
+import org.yellowfit.core.measure.Tabled;
+
+/** The numbers by which what is met becomes one (rule L3). */
+public enum ServeNumber implements Tabled {
+    LEAST_MET(0.02, "met", "L3, the floor under what the harmonic mean divides by"),
+    MUST_COUNTS(2, "times", "L3"),
+    MUCH_COUNTS(1, "times", "L3"),
+    FIRST_JOB_COUNTS(2, "times", "L3"),
+    SOME_LEAVES(0.85, "of how it serves, of a wish that counts some and is not met", "L3"),
+    NO_MERIT_LEAVES(0.85, "of how it serves, of a plant that gives nothing to look at", "L3"),
+    FIRST_JOB_MET(0.5, "met", "L6, what the first five do of the first job"),
+    MUCH_WISH_MET(0.25, "met", "L6, and of whatever counts much"),
+    UNKNOWN_MET(0.3, "met", "the shape of every answer"),
+    UNHELD_LEAVES(0.75, "of how it serves, of a climber nobody said a support for", "F9, our judgement");
+
+    private final double value;
+    private final String unit;
+    private final String source;
+
+    ServeNumber(double value, String unit, String source) {
+        this.value = value;
+        this.unit = unit;
+        this.source = source;
+    }
+
+    @Override
+    public double value() {
+        return value;
+    }
+
+    @Override
+    public String unit() {
+        return unit;
+    }
+
+    @Override
+    public String source() {
+        return source;
+    }
+}
