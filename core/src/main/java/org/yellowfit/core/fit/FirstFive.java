@@ -75,11 +75,15 @@ final class FirstFive {
         first.add(new First(ranked, as, why(ranked, as), losses(ranked)));
     }
 
-    /** The one with most of something among those near enough: of another species, or else one more of the same. */
+    /**
+     * The one with most of something among those near enough: of another species that needs no help, or else with help,
+     * or else one more of a species.
+     */
     private Optional<Ranked> pick(ToDoubleFunction<Ranked> most) {
-        Optional<Ranked> another =
-                pick(most, each -> !species.contains(each.plant().botanical()));
-        return another.isPresent() ? another : pick(most, each -> true);
+        Predicate<Ranked> another = each -> !species.contains(each.plant().botanical());
+        return pick(most, another.and(each -> each.live() != Live.FITS_IF))
+                .or(() -> pick(most, another))
+                .or(() -> pick(most, each -> true));
     }
 
     private Optional<Ranked> pick(ToDoubleFunction<Ranked> most, Predicate<Ranked> among) {

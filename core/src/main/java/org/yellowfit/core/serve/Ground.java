@@ -21,6 +21,11 @@ final class Ground extends JobMeasure {
     /** How well a plant holds the soil of which it is not known how it spreads. */
     private static final double UNKNOWN_HOLD = 0.45;
 
+    /** As close as anybody plants, of the mature distance, and how far that meets the job; our judgement (H1). */
+    private static final double CLOSER = 0.5;
+
+    private static final double CLOSER_MET = 0.85;
+
     private final PlantColumns c;
     private final double years;
     private final double slope;
@@ -100,17 +105,33 @@ final class Ground extends JobMeasure {
         };
     }
 
-    /** Share of the ground closed by the year at mature spacing. */
+    /**
+     * How well it closes by the year. What would not at its mature distance is planted closer (H1), down to half of it
+     * and four times the plants; beyond that nobody does.
+     */
     private double closes(int i) {
+        double share = grown(i);
+        return share >= CLOSER
+                ? CLOSER_MET + (1 - CLOSER_MET) * (share - CLOSER) / (1 - CLOSER)
+                : share / CLOSER * CLOSER_MET;
+    }
+
+    /** Its spread by the year as a share of the mature distance. */
+    private double grown(int i) {
         return Math.min(1, then.spread(i) / (CLOSED * c.spread10[i]) + ROUNDING);
+    }
+
+    /** The distance at which it closes by the year, m; half the mature one at least. */
+    private double apart(int i) {
+        return c.plants[i].spread10().mid() * Math.max(CLOSER, grown(i));
     }
 
     @Override
     Fact why(int i) {
         Cultivar plant = c.plants[i];
-        Amount apart = Amount.metres(plant.spread10().mid());
+        Amount apart = Amount.metres(apart(i));
         Because because = new Because();
-        double closed = closes(i);
+        double closed = Math.min(1, grown(i) / CLOSER);
         if (closed >= 0.995) {
             because.say("closes", Amount.years(years), apart);
         } else {

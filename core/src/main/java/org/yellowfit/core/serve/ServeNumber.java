@@ -12,6 +12,8 @@ public enum ServeNumber implements Tabled {
     NO_MERIT_LEAVES(0.85, "of how it serves, of a plant that gives nothing to look at", "L3"),
     FIRST_JOB_MET(0.5, "met", "L6, what the first five do of the first job"),
     MUCH_WISH_MET(0.25, "met", "L6, and of whatever counts much"),
+    WEEKS_OF_ONE_PLANT(10, "weeks in flower", "L9, of what is asked of one plant in several months"),
+    MOST_OF_A_MONTH(2 / 3.0, "of its weeks", "L9, most of a single month asked for"),
     UNKNOWN_MET(0.3, "met", "the shape of every answer"),
     UNHELD_LEAVES(0.75, "of how it serves, of a climber nobody said a support for", "F9, our judgement");
 

@@ -1,5 +1,8 @@
 package org.yellowfit.core.serve;
 
+import static org.yellowfit.core.serve.ServeNumber.MOST_OF_A_MONTH;
+import static org.yellowfit.core.serve.ServeNumber.WEEKS_OF_ONE_PLANT;
+
 import java.time.Month;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -90,6 +93,9 @@ final class Wishes {
         return wants.importance(wish);
     }
 
+    private static final double HALF = 0.5;
+    private static final int THIRDS_OF_A_MONTH = 3;
+
     private Measure simple(String want, Fact asked, IntToDoubleFunction met, IntFunction<Fact> why) {
         return new Simple(want, importance(want), asked, WHOLLY, met, why);
     }
@@ -123,15 +129,27 @@ final class Wishes {
         };
     }
 
-    /** In flower in any of the months: who names three wants something open in each, not one plant for all. */
+    /**
+     * Weeks in flower within the months asked for, ten of which are enough of one plant (L9); of a single month most of
+     * it.
+     */
     Measure bloom() {
         int months = place.northern(wants.bloomMonths());
         long asked = PlantColumns.thirdsOf(months);
-        return simple(
+        return new Simple(
                 "bloomMonths",
+                importance("bloomMonths"),
                 Fact.of("wish.bloom", monthsAsked(wants.bloomMonths())),
+                HALF,
                 i -> blooms(i, asked),
                 i -> flowering(i, months));
+    }
+
+    /** Of one plant so many weeks in flower are enough. */
+    private double enoughWeeks(long asked) {
+        double weeks = BloomSpell.weeksOf(asked);
+        boolean oneMonth = Long.bitCount(asked) == THIRDS_OF_A_MONTH;
+        return oneMonth ? weeks * MOST_OF_A_MONTH.value() : Math.min(weeks, WEEKS_OF_ONE_PLANT.value());
     }
 
     private double blooms(int i, long asked) {
@@ -140,7 +158,8 @@ final class Wishes {
         if (open < 0) {
             return forFlowers && mayFlower(c.plants[i]) ? Double.NaN : 0;
         }
-        double met = (open & asked) != 0 ? 1 : 0;
+        double weeks = place.weeks(c.annual[i], BloomSpell.weeksOf(open & asked));
+        double met = weeks <= 0 ? 0 : Math.min(1, weeks / enoughWeeks(asked) + Measure.ROUNDING);
         return forFlowers ? met : NO_FLOWERS_TO_SPEAK_OF * met;
     }
 

@@ -34,7 +34,7 @@ class WishTest {
                 "colours=#d9b43a                        ; leaf_summer=gold#d9b43a                      ; yes",
                 "colours=#d9b43a                        ; leaf_summer=green#4f7a3a                     ; no",
                 "bloomMonths=7                          ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
-                "bloomMonths=7|10                       ; bloom=7.1..8.2 bloom_zone=6b                 ; yes",
+                "bloomMonths=7|10                       ; bloom=7.1..8.2 bloom_zone=6b                 ; some",
                 "bloomMonths=5                          ; bloom=7.1..8.2 bloom_zone=6b                 ; no",
                 "bloomMonths=1                          ; bloom=12.1..2.1 bloom_zone=6b                ; yes",
                 "bloomMonths=7                          ; bloom= flower_colours=pink#e39bb5            ; unknown",
