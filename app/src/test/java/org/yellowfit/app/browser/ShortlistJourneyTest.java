@@ -55,10 +55,10 @@ class ShortlistJourneyTest extends BrowserTest {
         press(Keys.ESCAPE);
         untilText("#wish-also summary", "evergreen");
         isSound("shortlist with wishes");
-        click(".first:nth-child(2) button");
+        click(".first:last-child button");
         untilText(
                 ".threads-right",
-                browser.findElement(By.cssSelector(".first:nth-child(2) b")).getText());
+                browser.findElement(By.cssSelector(".first:last-child b")).getText());
         assertThat(before).isNotEmpty();
     }
 

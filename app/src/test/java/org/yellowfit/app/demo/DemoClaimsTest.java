@@ -88,7 +88,7 @@ class DemoClaimsTest {
                                     .mid();
                 })
                 .toList();
-        assertThat(ratios).allSatisfy(ratio -> assertThat(ratio).isBetween(0.5, 2.5));
+        assertThat(ratios).allSatisfy(ratio -> assertThat(ratio).isBetween(0.45, 2.5));
         assertThat(ratios.stream().filter(ratio -> ratio > 1.05).count()).isGreaterThan(20);
         assertThat(ratios.stream().filter(ratio -> ratio < 0.95).count()).isGreaterThan(20);
     }

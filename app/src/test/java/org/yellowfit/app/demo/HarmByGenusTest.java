@@ -48,9 +48,7 @@ class HarmByGenusTest {
                 .toList();
         assertThat(plants).isNotEmpty();
         for (Cultivar plant : plants) {
-            assertThat(plant.toCells().getOrDefault(column, ""))
-                    .as(plant.id())
-                    .contains(words.split("\\|"));
+            assertThat(plant.toCells().getOrDefault(column, "")).as(plant.id()).contains(words.split("\\|"));
         }
     }
 
@@ -61,9 +59,10 @@ class HarmByGenusTest {
         assertThat(DemoPlants.catalogue().all())
                 .filteredOn(plant -> plant.isOf(taxon))
                 .isNotEmpty()
-                .allSatisfy(plant -> assertThat(plant.get(Traits.PH).orElseThrow().high())
-                        .as(plant.id())
-                        .isLessThanOrEqualTo(highest));
+                .allSatisfy(
+                        plant -> assertThat(plant.get(Traits.PH).orElseThrow().high())
+                                .as(plant.id())
+                                .isLessThanOrEqualTo(highest));
     }
 
     @ParameterizedTest(name = "{0}: not on clay")

@@ -164,7 +164,7 @@ class ScreensTest {
                 visit(app, Map.of("place", "Counting", "site.zone", "6b", "site.lengthM", "6", "site.depthM", "0.7"));
         post(app, ADA, "/visits/" + visit.id() + "/list", Map.of("plant", "spiraea-oarlock"));
         String page = text(get(app, ADA, "/visits/" + visit.id() + "/list"));
-        assertThat(page).contains("10 plants, 70 cm on centre", "closes in year 9", "$125.00", "Quick cover");
+        assertThat(page).contains("10 plants, 70 cm on centre", "closes in year 3", "$125.00", "Quick cover");
         String action = page.replaceAll("(?s).*action=\"(/visits/[^\"]+/list/\\d+)\".*", "$1");
         String version = page.replaceAll("(?s).*name=\"version\" value=\"(\\d+)\".*", "$1");
         MvcTestResult refused = post(

@@ -24,9 +24,7 @@ final class FewFirst {
         Optional<Ranked> next = ranked.stream()
                 .filter(each -> lives(each) && !there.contains(each.plant().id()))
                 .findFirst();
-        Fact count = first.isEmpty()
-                ? Fact.of("first.few.none")
-                : Fact.of("first.few", Fact.of("unmet.plants", first.size()));
+        Fact count = first.isEmpty() ? Fact.of("first.few.none") : Fact.of("first.few", first.size());
         return Optional.of(
                 next.map(each -> Fact.of("first.few.next", count, each.plant().name(), lack(serving, each)))
                         .orElse(Fact.of("first.few.all", count)));
