@@ -43,9 +43,8 @@ class HarmByGenusTest {
         "Wisteria, hazards, toxic-people|toxic-pets"
     })
     void whatAllOfThemHave(String taxon, String column, String words) throws IOException {
-        List<Cultivar> plants = DemoPlants.catalogue().all().stream()
-                .filter(plant -> plant.isOf(taxon))
-                .toList();
+        List<Cultivar> plants =
+                DemoPlants.all().stream().filter(plant -> plant.isOf(taxon)).toList();
         assertThat(plants).isNotEmpty();
         for (Cultivar plant : plants) {
             assertThat(plant.toCells().getOrDefault(column, "")).as(plant.id()).contains(words.split("\\|"));
@@ -56,7 +55,7 @@ class HarmByGenusTest {
     @ParameterizedTest(name = "{0}: at most pH {1}")
     @CsvSource({"Acer × freemanii, 7", "Liquidambar styraciflua, 7", "Morella cerifera, 7", "Citrus, 6.8"})
     void whatTurnsYellowOnLime(String taxon, double highest) throws IOException {
-        assertThat(DemoPlants.catalogue().all())
+        assertThat(DemoPlants.all())
                 .filteredOn(plant -> plant.isOf(taxon))
                 .isNotEmpty()
                 .allSatisfy(
@@ -68,7 +67,7 @@ class HarmByGenusTest {
     @ParameterizedTest(name = "{0}: not on clay")
     @CsvSource({"Ilex crenata"})
     void whatRotsInClay(String taxon) throws IOException {
-        assertThat(DemoPlants.catalogue().all())
+        assertThat(DemoPlants.all())
                 .filteredOn(plant -> plant.isOf(taxon))
                 .isNotEmpty()
                 .allSatisfy(plant -> assertThat(plant.toCells().get("texture"))
