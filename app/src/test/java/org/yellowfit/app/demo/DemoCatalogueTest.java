@@ -109,7 +109,7 @@ class DemoCatalogueTest {
     @Test
     void oneSpeciesHasOneAnswer() {
         Map<String, Function<Cultivar, Object>> ofTheSpecies = Map.of(
-                "hazards", plant -> Set.copyOf(plant.get(Traits.HAZARDS).orElse(List.of())),
+                "hazards", DemoCatalogueTest::hazardsOfTheSpecies,
                 "deer", plant -> plant.get(Traits.DEER),
                 "rabbits", plant -> plant.get(Traits.RABBIT),
                 "kind", Cultivar::kind,
@@ -126,6 +126,15 @@ class DemoCatalogueTest {
             answers.values().removeIf(given -> given.size() == 1);
             assertThat(answers).as(about).isEmpty();
         });
+    }
+
+    /** Pollen is the males’, and no other hazard has a sex. */
+    private static Set<Hazard> hazardsOfTheSpecies(Cultivar plant) {
+        Set<Hazard> hazards = new HashSet<>(plant.get(Traits.HAZARDS).orElse(List.of()));
+        if (plant.is(Traits.SEX, Sex.MALE)) {
+            hazards.remove(Hazard.POLLEN);
+        }
+        return hazards;
     }
 
     @Test
