@@ -4,16 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.yellowfit.core.colour.ColourNumber;
 import org.yellowfit.core.growth.GrowthNumber;
-import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Tabled;
-import org.yellowfit.core.measure.Words;
 import org.yellowfit.core.season.SeasonNumber;
 import org.yellowfit.core.serve.ServeNumber;
 
@@ -35,23 +32,8 @@ class NumberTablesTest {
 
     private static String tables() {
         return packages().entrySet().stream()
-                .map(each -> "### " + each.getKey() + "\n" + table(each.getValue()))
+                .map(each -> "### " + each.getKey() + "\n" + NumberTables.of(each.getValue()))
                 .collect(Collectors.joining("\n\n"));
-    }
-
-    private static String table(Tabled[] numbers) {
-        return Arrays.stream(numbers)
-                .map(NumberTablesTest::row)
-                .collect(Collectors.joining("\n", "| number | value | unit | where from |\n|---|---|---|---|\n", ""));
-    }
-
-    private static String row(Tabled number) {
-        return "| %s | %s | %s | %s |"
-                .formatted(
-                        Words.of((Enum<?>) number).replace('-', ' '),
-                        Numbers.rounded(number.value(), 3),
-                        number.unit(),
-                        number.source());
     }
 
     @Test

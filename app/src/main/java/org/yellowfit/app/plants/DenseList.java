@@ -1,6 +1,10 @@
 package org.yellowfit.app.plants;
 
 import java.util.List;
+import org.yellowfit.app.words.Sentences;
+import org.yellowfit.core.fit.NothingServes;
+import org.yellowfit.core.measure.Fact;
+import org.yellowfit.core.measure.UnitSystem;
 
 /**
  * The shortlist seen at once: a line a plant, threads and all.
@@ -69,7 +73,18 @@ record DenseList(
             String picture) {}
 
     /** What is said when nothing serves. */
-    record Nothing(String why, List<String> opens) {}
+    record Nothing(String why, List<String> opens) {
+
+        static Nothing of(NothingServes nothing, UnitSystem units) {
+            return new Nothing(
+                    Sentences.say(nothing.why(), units),
+                    nothing.opens().stream()
+                            .map(opens -> Sentences.say(
+                                    Fact.of("unmet.opens", opens.change(), Fact.of("unmet.plants", opens.plants())),
+                                    units))
+                            .toList());
+        }
+    }
 
     /** Plants that lack one thing only. */
     record Missing(String thing, int plants, List<Name> best) {}

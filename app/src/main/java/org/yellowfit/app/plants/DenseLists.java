@@ -137,7 +137,9 @@ class DenseLists {
                         .filter(why -> !grouping.equals("patch"))
                         .map(why -> Sentences.say(why, visit.units()))
                         .orElse(""),
-                nothing(fit, question, ranked, visit.units()));
+                fit.nothingServes(question, Scope.best(SHOWN), ranked)
+                        .map(nothing -> DenseList.Nothing.of(nothing, visit.units()))
+                        .orElse(null));
     }
 
     private Set<String> before(Fit fit, Question own, Visit visit) {
@@ -276,18 +278,6 @@ class DenseLists {
                             store.portrait(plant, place));
                 })
                 .toList();
-    }
-
-    private static DenseList.Nothing nothing(Fit fit, Question question, List<Ranked> ranked, UnitSystem units) {
-        return fit.nothingServes(question, Scope.best(SHOWN), ranked)
-                .map(nothing -> new DenseList.Nothing(
-                        Sentences.say(nothing.why(), units),
-                        nothing.opens().stream()
-                                .map(opens -> Sentences.say(
-                                        Fact.of("unmet.opens", opens.change(), Fact.of("unmet.plants", opens.plants())),
-                                        units))
-                                .toList()))
-                .orElse(null);
     }
 
     /** By its height at the horizon. */

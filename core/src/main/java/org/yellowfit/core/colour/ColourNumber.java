@@ -14,28 +14,14 @@ public enum ColourNumber implements Tabled {
     DARK_WITH_LIGHT(0.38, "OKLab lightness", "G3"),
     SAME_COLOUR(0.06, "OKLab distance", "G3, the same again is no company");
 
-    private final double value;
-    private final String unit;
-    private final String source;
+    private final Line line;
 
     ColourNumber(double value, String unit, String source) {
-        this.value = value;
-        this.unit = unit;
-        this.source = source;
+        line = new Line(value, unit, source);
     }
 
     @Override
-    public double value() {
-        return value;
-    }
-
-    @Override
-    public String unit() {
-        return unit;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Line line() {
+        return line;
     }
 }

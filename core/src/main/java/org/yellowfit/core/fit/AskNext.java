@@ -75,9 +75,11 @@ public record AskNext(String field, Fact ask, int changes) {
     private static int changed(Catalogue plants, Question answer, List<Integer> among, Set<Integer> now) {
         Ordering ordering = new Ordering(plants, answer);
         List<Ranked> ranked = among.isEmpty() ? ordering.best(false, Fit.POOL) : ordering.these(among);
+        Set<Integer> then = indices(FirstFive.of(plants, answer, ranked));
         Set<Integer> gone = new HashSet<>(now);
-        gone.removeAll(indices(FirstFive.of(plants, answer, ranked)));
-        return gone.size();
+        gone.removeAll(then);
+        then.removeAll(now);
+        return Math.max(gone.size(), then.size());
     }
 
     /** What has not been said yet, in the order in which an advisor would ask. */

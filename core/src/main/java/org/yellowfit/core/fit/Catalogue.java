@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.yellowfit.core.growth.PlantGrowth;
 import org.yellowfit.core.measure.Interval;
 import org.yellowfit.core.plant.Cultivar;
 import org.yellowfit.core.plant.Kind;
@@ -209,7 +210,7 @@ public final class Catalogue {
      * @param sunHours null: as a plant grows where it has what it wants
      */
     Sizes sizesAt(double years, Double sunHours) {
-        double hours = sunHours == null ? Double.NaN : Math.rint(sunHours * 10) / 10;
+        double hours = sunHours == null ? Double.NaN : PlantGrowth.toTheTenth(sunHours);
         Sizes last = lastSizes;
         if (last != null && last.isAt(years, hours)) {
             return last;

@@ -26,9 +26,6 @@ import org.yellowfit.core.serve.Serving;
 final class FirstFive {
 
     static final int MOST = 5;
-    private static final double LIKENESS = 0.3;
-    /** A service counts as given up when so much less of it is met. */
-    private static final double FELT = 0.05;
     /** Less work and money more than this nobody speaks of: a minute, a cent. */
     private static final double LEAST_MINUTES = 1;
 
@@ -64,7 +61,7 @@ final class FirstFive {
         pick(each -> -work(each)).ifPresent(each -> take(each, As.LEAST_WORK));
         pick(each -> weeksOfShow(each) + each.utility() / 10).ifPresent(each -> take(each, As.LONGEST_SHOW));
         pick(each -> -cost(each)).ifPresent(each -> take(each, As.CHEAPEST));
-        pick(each -> each.utility() - LIKENESS * greatestLikeness(each.plant()))
+        pick(each -> each.utility() - RuleNumber.FIRST_LIKENESS.value * greatestLikeness(each.plant()))
                 .ifPresent(each -> take(each, As.UNLIKE));
         return first;
     }
@@ -209,7 +206,7 @@ final class FirstFive {
         List<GivenUp> losses = new ArrayList<>();
         for (int k = 0; k < own.size(); k++) {
             double best = theirs.get(k).met();
-            if (best - own.get(k).met() >= FELT) {
+            if (best - own.get(k).met() >= RuleNumber.FELT_LOSS.value) {
                 Service service = own.get(k);
                 losses.add(new GivenUp(service.want(), service.met(), best, service.asked(), service.why()));
             }

@@ -120,7 +120,12 @@ public final class Fit {
     public Optional<NothingServes> nothingServes(Question question, Scope scope, List<Ranked> ranked) {
         boolean all = scope.only().isEmpty();
         Set<String> only = Set.copyOf(scope.only());
-        return NothingServes.of(plants, question, ranked, i -> all || only.contains(plants.plants[i].id()));
+        List<First> first = all ? firstFive(question, ranked) : FirstFive.of(plants, question, ranked);
+        boolean serves = !first.isEmpty() && ranked.get(0).utility() >= NothingServes.SERVES_FROM;
+        return serves
+                ? Optional.empty()
+                : Optional.of(
+                        NothingServes.of(plants, question, ranked, i -> all || only.contains(plants.plants[i].id())));
     }
 
     /** Says of each of the plants why, with no search for another that would need no remedy. */

@@ -33,24 +33,13 @@ public record NothingServes(Fact why, List<Opens> opens) {
     /**
      * @param ranked the best in merit order
      * @param among  the plants that are asked about, by their places
-     * @return empty where something serves
      */
-    static Optional<NothingServes> of(Catalogue plants, Question question, List<Ranked> ranked, IntPredicate among) {
-        if (serves(question.serving(plants), ranked)) {
-            return Optional.empty();
-        }
+    static NothingServes of(Catalogue plants, Question question, List<Ranked> ranked, IntPredicate among) {
         List<Opens> opens = new ArrayList<>(byGivingUp(plants, question, among));
         opens.addAll(byChangingThePlace(plants, question, among));
         opens.sort(Comparator.comparingInt(Opens::plants).reversed());
         Fact why = why(plants, question, ranked, opens);
-        return Optional.of(new NothingServes(why, opens.subList(0, Math.min(MOST_TOLD, opens.size()))));
-    }
-
-    /** The best is worth enough, and one of them does what is asked (L6). */
-    private static boolean serves(Serving serving, List<Ranked> ranked) {
-        return !ranked.isEmpty()
-                && ranked.get(0).utility() >= SERVES_FROM
-                && ranked.stream().anyMatch(each -> each.live() != Live.NO && serving.doesIt(each.index()));
+        return new NothingServes(why, opens.subList(0, Math.min(MOST_TOLD, opens.size())));
     }
 
     private static List<Opens> byGivingUp(Catalogue plants, Question question, IntPredicate among) {
@@ -79,7 +68,8 @@ public record NothingServes(Fact why, List<Opens> opens) {
             double score = among.test(i) ? marking.score(i, Band.NO_TO) : Marking.RULED_OUT;
             if (score != Marking.RULED_OUT) {
                 double share = marking.live(score).share();
-                all += serving.of(i, SERVES_FROM / share) == Serving.TOO_LITTLE ? 0 : 1;
+                boolean serves = serving.of(i, SERVES_FROM / share) != Serving.TOO_LITTLE && serving.doesIt(i);
+                all += serves ? 1 : 0;
             }
         }
         return all;
@@ -88,7 +78,9 @@ public record NothingServes(Fact why, List<Opens> opens) {
     /** What one thing about the place keeps out, of what would serve there. */
     private static List<Opens> byChangingThePlace(Catalogue plants, Question question, IntPredicate among) {
         Serving serving = question.serving(plants);
-        return UnmetDemands.of(plants, question).openings(i -> among.test(i) && serving.of(i) >= SERVES_FROM).stream()
+        return UnmetDemands.of(plants, question)
+                .openings(i -> among.test(i) && serving.of(i) >= SERVES_FROM && serving.doesIt(i))
+                .stream()
                 .filter(opening -> !opening.demand().key().startsWith("wants."))
                 .map(opening -> new Opens(opening.demand().without(), opening.plants()))
                 .toList();

@@ -12,6 +12,8 @@ enum RuleNumber implements Tabled {
     CLOSE_IN_CONFIDENCE(0.5, "of the weight", "our judgement"),
     CLOSE_IN_WORTH(0.95, "of how it serves", "L4"),
     FITS_IF_IN_WORTH(0.6, "of how it serves", "L4"),
+    FIRST_LIKENESS(0.3, "of the greatest likeness taken off", "L6, the one least like the others"),
+    FELT_LOSS(0.05, "met", "L6, so much less of a wish is given up"),
     FIRST_OF_BEST(0.6, "of the best’s worth", "L6, what stands among the first five"),
     SERVES_FROM(0.4, "of the worth", "L7, under it nothing serves"),
     STEP_OF_WORTH(0.02, "of the worth", "L5"),
@@ -55,28 +57,16 @@ enum RuleNumber implements Tabled {
     READS_THE_SAME(0.1, "OKLab distance", "a colour asked for exactly");
 
     final double value;
-    private final String unit;
-    private final String source;
+    private final Line line;
 
     RuleNumber(double value, String unit, String source) {
         this.value = value;
-        this.unit = unit;
-        this.source = source;
+        line = new Line(value, unit, source);
     }
 
     @Override
-    public double value() {
-        return value;
-    }
-
-    @Override
-    public String unit() {
-        return unit;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Line line() {
+        return line;
     }
 
     /** The number as a count of half-zones, weeks or steps. */

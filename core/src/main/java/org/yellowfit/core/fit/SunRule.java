@@ -151,7 +151,7 @@ final class SunRule implements Rule {
 
         /** Between its own colour and green, and nearer to its own (B2). */
         private boolean isPartlyGreen(int i) {
-            return need == Need.COLOUR && LeafLight.greened(plants.plants[i], hours) < LeafLight.READS_GREEN;
+            return need == Need.COLOUR && !LeafLight.readsGreen(plants.plants[i], hours);
         }
 
         private Remedy brighter(double needed, Ruling ruling) {

@@ -28,28 +28,14 @@ public enum GrowthNumber implements Tabled {
     MIDDLE_FROM(0.6, "m in leaf", "G1, our reading of its layers"),
     FRONT_FROM(0.2, "m in leaf", "G1, our reading of its layers");
 
-    private final double value;
-    private final String unit;
-    private final String source;
+    private final Line line;
 
     GrowthNumber(double value, String unit, String source) {
-        this.value = value;
-        this.unit = unit;
-        this.source = source;
+        line = new Line(value, unit, source);
     }
 
     @Override
-    public double value() {
-        return value;
-    }
-
-    @Override
-    public String unit() {
-        return unit;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Line line() {
+        return line;
     }
 }

@@ -34,26 +34,29 @@ public final class PlantGrowth {
 
     private final Cultivar plant;
     private final GrowthWay way;
-    /** Height as it leaves the shop, m. */
-    private final double startM;
-    /** Bought at a height somebody named: it is kept, even where the curve would have it smaller. */
-    private final boolean bought;
-
+    private final Bought bought;
     private final double rate;
     private final boolean cutBack;
 
-    private PlantGrowth(Cultivar plant, GrowthWay way, double startM, boolean bought, double rate, boolean cutBack) {
+    /**
+     * As it leaves the shop.
+     *
+     * @param heightM m
+     * @param named   at a height somebody named: it is kept, even where the curve would have it smaller
+     */
+    private record Bought(double heightM, boolean named) {}
+
+    private PlantGrowth(Cultivar plant, Bought bought, double rate, boolean cutBack) {
         this.plant = plant;
-        this.way = way;
-        this.startM = startM;
         this.bought = bought;
         this.rate = rate;
         this.cutBack = cutBack;
+        way = GrowthWay.of(plant);
     }
 
     /** Bought as it usually is, in as much sun as it likes, not cut back. */
     public static PlantGrowth of(Cultivar plant) {
-        return new PlantGrowth(plant, GrowthWay.of(plant), usualStart(plant), false, 1, false);
+        return new PlantGrowth(plant, new Bought(usualStart(plant), false), 1, false);
     }
 
     private static double usualStart(Cultivar plant) {
@@ -81,12 +84,12 @@ public final class PlantGrowth {
             throw new Refused("The height of the potted plant must be above 0 and at most 20 m.");
         }
         double sold = isFormed(plant) ? soldAtMostM() : Math.min(heightM, soldAtMostM());
-        return new PlantGrowth(plant, way, sold, true, rate, cutBack);
+        return new PlantGrowth(plant, new Bought(sold, true), rate, cutBack);
     }
 
     /** The height at which it is bought, m. */
     public double boughtAtM() {
-        return startM;
+        return bought.heightM();
     }
 
     /** The largest at which it is sold, m: its height at ten years. */
@@ -94,7 +97,10 @@ public final class PlantGrowth {
         return plant.height10().mid();
     }
 
-    /** The same plant in so many hours of direct sun: less than it does best in slows it (B7). */
+    /**
+     * The same plant in so many hours of direct sun: less than it does best in slows it (B7). Hours are taken to the
+     * tenth, so that whoever keeps sizes by them says what all others say.
+     */
     public PlantGrowth inSun(double hours) {
         if (!(hours >= 0 && hours <= 24)) {
             throw new Refused("Hours of sun must lie between 0 and 24.");
@@ -102,9 +108,14 @@ public final class PlantGrowth {
         double best = plant.get(Traits.SUN_FLOWER)
                 .or(() -> plant.get(Traits.SUN_LIVE))
                 .orElse(0.0);
-        double missing = best <= 0 ? 0 : Math.max(0, 1 - hours / best);
+        double missing = best <= 0 ? 0 : Math.max(0, 1 - toTheTenth(hours) / best);
         double slowed = 1 - missing * (1 - RATE_AT_HALF_SUN.value()) / 0.5;
-        return new PlantGrowth(plant, way, startM, bought, Math.max(LEAST_RATE.value(), slowed), cutBack);
+        return new PlantGrowth(plant, bought, Math.max(LEAST_RATE.value(), slowed), cutBack);
+    }
+
+    /** Hours of sun as sizes are told apart by them. */
+    public static double toTheTenth(double hours) {
+        return Math.rint(hours * 10) / 10;
     }
 
     /** @param hours null where they are not known: as much as it likes */
@@ -114,7 +125,7 @@ public final class PlantGrowth {
 
     /** The same plant cut back hard each spring, where it is a plant that renews itself; any other stays as it is. */
     public PlantGrowth cutBackYearly() {
-        return new PlantGrowth(plant, way, startM, bought, rate, way == GrowthWay.RENEWING_WOOD);
+        return new PlantGrowth(plant, bought, rate, way == GrowthWay.RENEWING_WOOD);
     }
 
     public boolean isCutBack() {
@@ -153,13 +164,15 @@ public final class PlantGrowth {
     private record Extent(Interval atTen, Trait<Interval> ultimate, double start, double clumpYears, boolean fixed) {}
 
     private Extent heights() {
-        return new Extent(plant.height10(), Traits.HEIGHT_MAX, startM, CLUMP_HIGH_BY.value(), isFormed(plant));
+        return new Extent(
+                plant.height10(), Traits.HEIGHT_MAX, bought.heightM(), CLUMP_HIGH_BY.value(), isFormed(plant));
     }
 
     /** It is bought with the spread of its habit at that height, at most that at ten years. */
     private Extent spreads() {
         double spread = plant.spread10().mid();
-        double start = Math.min(spread, startM * spread / plant.height10().mid());
+        double start =
+                Math.min(spread, bought.heightM() * spread / plant.height10().mid());
         return new Extent(plant.spread10(), Traits.SPREAD_MAX, start, GrowthNumber.CLUMP_WIDE_BY.value(), false);
     }
 
@@ -182,14 +195,14 @@ public final class PlantGrowth {
         for (GrowthCurve curve : curves(extent, end)) {
             grown = Math.max(grown, curve.at(growing));
         }
-        return bought ? Math.max(extent.start(), grown) : grown;
+        return bought.named() ? Math.max(extent.start(), grown) : grown;
     }
 
     private double yearsTo(Extent extent, double limitM) {
         if (way == GrowthWay.ONE_SEASON || extent.fixed()) {
             return extent.atTen().mid() > limitM ? 0 : Double.POSITIVE_INFINITY;
         }
-        if (bought && extent.start() > limitM) {
+        if (bought.named() && extent.start() > limitM) {
             return 0;
         }
         double years = curves(extent, Interval::mid).stream()

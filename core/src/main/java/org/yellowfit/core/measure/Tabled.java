@@ -6,11 +6,17 @@ package org.yellowfit.core.measure;
  */
 public interface Tabled {
 
-    double value();
+    /**
+     * What the table holds of it.
+     *
+     * @param unit   what it is counted in, in words
+     * @param source the rule of docs/rules.md it belongs to, and who says so
+     */
+    record Line(double value, String unit, String source) {}
 
-    /** What it is counted in, in words. */
-    String unit();
+    Line line();
 
-    /** The rule of docs/rules.md it belongs to, and who says so. */
-    String source();
+    default double value() {
+        return line().value();
+    }
 }

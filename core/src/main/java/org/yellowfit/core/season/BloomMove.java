@@ -10,8 +10,8 @@ import org.yellowfit.core.plant.Traits;
 /**
  * A bloom noted at one zone as it comes at another place (rule E6). Its start and its end move apart, each by its own
  * date: before July {@link Seasons#DAYS_PER_HALF_ZONE} days earlier for each half-zone warmer, from mid August not at
- * all, between the two in part. An end that frost brought moves as
- * the first frost does.
+ * all, between the two in part.
+ * An end that frost brought moves as the first frost does.
  *
  * @param start  day of the northern year, may lie before it or after it
  * @param length days

@@ -13,8 +13,6 @@ public final class LeafLight {
 
     /** What coloured leaves turn to. */
     public static final Colour GREEN = new Colour("green", 0x5f8146);
-    /** From here on more of a leaf is green than is of its own colour. */
-    public static final double READS_GREEN = 0.5;
 
     private LeafLight() {}
 
@@ -31,6 +29,11 @@ public final class LeafLight {
             return 0;
         }
         return sunHours <= lives ? 1 : (colours - sunHours) / (colours - lives);
+    }
+
+    /** Whether a plant's leaves are nearer to green than to their own colour. */
+    public static boolean readsGreen(Cultivar plant, Double sunHours) {
+        return greened(plant, sunHours) >= SeasonNumber.READS_GREEN.value();
     }
 
     /** The colour of a leaf gone so far to green. */

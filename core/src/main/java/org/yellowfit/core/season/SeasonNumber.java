@@ -17,34 +17,21 @@ public enum SeasonNumber implements Tabled {
     CONTINUOUS_SHARE(0.5, "of the flowers", "what goes on after the first; our estimate"),
     BLUE_TO(5.5, "pH", "C4, blue below"),
     PINK_FROM(6.5, "pH", "C4, pink above"),
+    READS_GREEN(0.5, "of the way to green", "B2, from here on it is nearer to green than to its own"),
     LEAST_FLOWERS(0.15, "of the flowers", "B2, in however little sun; our estimate"),
     BUDS_BEFORE(16, "days", "buds are seen before the first opens; general"),
     WITHERED_AFTER(14, "days", "withered flowers are seen; general"),
     IN_FLOWER(0.2, "of the flowers open", "from here on a week is in flower; our estimate"),
     LEAVES_SEEN(0.4, "of the leaves", "from here on their colour shows; our estimate");
 
-    private final double value;
-    private final String unit;
-    private final String source;
+    private final Line line;
 
     SeasonNumber(double value, String unit, String source) {
-        this.value = value;
-        this.unit = unit;
-        this.source = source;
+        line = new Line(value, unit, source);
     }
 
     @Override
-    public double value() {
-        return value;
-    }
-
-    @Override
-    public String unit() {
-        return unit;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Line line() {
+        return line;
     }
 }

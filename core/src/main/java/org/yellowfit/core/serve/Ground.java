@@ -1,5 +1,8 @@
 package org.yellowfit.core.serve;
 
+import static org.yellowfit.core.serve.ServeNumber.CLOSER;
+import static org.yellowfit.core.serve.ServeNumber.CLOSER_IS_MET;
+
 import org.yellowfit.core.measure.Amount;
 import org.yellowfit.core.measure.Fact;
 import org.yellowfit.core.measure.Words;
@@ -20,11 +23,6 @@ final class Ground extends JobMeasure {
     private static final double CLOSED = 0.95;
     /** How well a plant holds the soil of which it is not known how it spreads. */
     private static final double UNKNOWN_HOLD = 0.45;
-
-    /** As close as anybody plants, of the mature distance, and how far that meets the job; our judgement (H1). */
-    private static final double CLOSER = 0.5;
-
-    private static final double CLOSER_MET = 0.85;
 
     private final PlantColumns c;
     private final double years;
@@ -111,9 +109,9 @@ final class Ground extends JobMeasure {
      */
     private double closes(int i) {
         double share = grown(i);
-        return share >= CLOSER
-                ? CLOSER_MET + (1 - CLOSER_MET) * (share - CLOSER) / (1 - CLOSER)
-                : share / CLOSER * CLOSER_MET;
+        return share >= CLOSER.value()
+                ? CLOSER_IS_MET.value() + (1 - CLOSER_IS_MET.value()) * (share - CLOSER.value()) / (1 - CLOSER.value())
+                : share / CLOSER.value() * CLOSER_IS_MET.value();
     }
 
     /** Its spread by the year as a share of the mature distance. */
@@ -123,7 +121,7 @@ final class Ground extends JobMeasure {
 
     /** The distance at which it closes by the year, m; half the mature one at least. */
     private double apart(int i) {
-        return c.plants[i].spread10().mid() * Math.max(CLOSER, grown(i));
+        return c.plants[i].spread10().mid() * Math.max(CLOSER.value(), grown(i));
     }
 
     @Override
@@ -131,7 +129,7 @@ final class Ground extends JobMeasure {
         Cultivar plant = c.plants[i];
         Amount apart = Amount.metres(apart(i));
         Because because = new Because();
-        double closed = Math.min(1, grown(i) / CLOSER);
+        double closed = Math.min(1, grown(i) / CLOSER.value());
         if (closed >= 0.995) {
             because.say("closes", Amount.years(years), apart);
         } else {

@@ -307,7 +307,7 @@ public final class PlantColumns {
     /** @param potHeightM height bought; null for what is usual */
     Aged at(double years, Double potHeightM, UsePlace place) {
         double pot = potHeightM == null ? Double.NaN : potHeightM;
-        double sun = place.sunHours() == null ? Double.NaN : Math.rint(place.sunHours() * 10) / 10;
+        double sun = place.sunHours() == null ? Double.NaN : PlantGrowth.toTheTenth(place.sunHours());
         if (aged.size() > MOST_KEPT) {
             aged.clear();
         }

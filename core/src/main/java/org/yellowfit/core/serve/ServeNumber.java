@@ -14,31 +14,19 @@ public enum ServeNumber implements Tabled {
     MUCH_WISH_MET(0.25, "met", "L6, and of whatever counts much"),
     WEEKS_OF_ONE_PLANT(10, "weeks in flower", "L9, of what is asked of one plant in several months"),
     MOST_OF_A_MONTH(2 / 3.0, "of its weeks", "L9, most of a single month asked for"),
+    CLOSER(0.5, "of the mature distance", "H1, as close as ground cover is planted; our judgement"),
+    CLOSER_IS_MET(0.85, "of closing by the year", "L2, what is planted so close; our judgement"),
     UNKNOWN_MET(0.3, "met", "the shape of every answer"),
     UNHELD_LEAVES(0.75, "of how it serves, of a climber nobody said a support for", "F9, our judgement");
 
-    private final double value;
-    private final String unit;
-    private final String source;
+    private final Line line;
 
     ServeNumber(double value, String unit, String source) {
-        this.value = value;
-        this.unit = unit;
-        this.source = source;
+        line = new Line(value, unit, source);
     }
 
     @Override
-    public double value() {
-        return value;
-    }
-
-    @Override
-    public String unit() {
-        return unit;
-    }
-
-    @Override
-    public String source() {
-        return source;
+    public Line line() {
+        return line;
     }
 }

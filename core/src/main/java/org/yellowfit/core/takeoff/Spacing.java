@@ -30,14 +30,8 @@ public final class Spacing {
 
     /** @param closeByYear year after planting in which the ground is to close; the quick school only */
     public static Count count(Cultivar plant, PlantingSpace ground, School school, int closeByYear) {
-        return count(plant, PlantGrowth.of(plant), ground, school, closeByYear);
-    }
-
-    /** The same for a plant that grows so: from another pot, or in less sun. */
-    public static Count count(
-            Cultivar plant, PlantGrowth growth, PlantingSpace ground, School school, int closeByYear) {
-        double onCentre = onCentre(plant, growth, school, closeByYear);
-        return new Count(school, onCentre, plants(ground, onCentre), yearClosed(plant, growth, onCentre));
+        double onCentre = onCentre(plant, school, closeByYear);
+        return new Count(school, onCentre, plants(ground, onCentre), yearClosed(plant, onCentre));
     }
 
     /** @return metres */
@@ -80,8 +74,8 @@ public final class Spacing {
         return (int) Math.max(1, Math.min(Integer.MAX_VALUE, plants));
     }
 
-    private static OptionalInt yearClosed(Cultivar plant, PlantGrowth growth, double onCentreM) {
-        double years = growth.yearsToSpread(onCentreM * CLOSED - ROUNDING);
+    private static OptionalInt yearClosed(Cultivar plant, double onCentreM) {
+        double years = PlantGrowth.of(plant).yearsToSpread(onCentreM * CLOSED - ROUNDING);
         if (plant.isAnnual()) {
             return OptionalInt.of(1);
         }

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.yellowfit.core.NumberTables;
 import org.yellowfit.core.measure.Numbers;
 import org.yellowfit.core.measure.Words;
 
@@ -52,14 +53,7 @@ class RuleTablesTest {
     }
 
     private static String numbers() {
-        return Arrays.stream(RuleNumber.values())
-                .map(number -> "| %s | %s | %s | %s |"
-                        .formatted(
-                                Words.of(number).replace('-', ' '),
-                                Numbers.rounded(number.value, 3),
-                                number.unit(),
-                                number.source()))
-                .collect(Collectors.joining("\n", "| number | value | unit | where from |\n|---|---|---|---|\n", ""));
+        return NumberTables.of(RuleNumber.values());
     }
 
     private static String minutes() {

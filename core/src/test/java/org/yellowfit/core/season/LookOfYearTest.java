@@ -104,13 +104,17 @@ class LookOfYearTest {
         Plants.random(60, 4).forEach(plant -> {
             LookOfYear north = new LookOfYear(plant, zone("8a"));
             LookOfYear south = new LookOfYear(plant, zone("8a").southern());
-            assertThat(south.weeksInFlower()).isEqualTo(north.weeksInFlower());
             for (int month = 1; month <= 12; month++) {
                 var here = north.month(month, 5);
                 var there = south.month((month + 5) % 12 + 1, 5);
                 assertThat(there.inFlower())
                         .as("%s in month %d", plant, month)
                         .isCloseTo(here.inFlower(), within(0.51));
+                assertThat(there.state().look().flowerShare())
+                        .as("%s in month %d", plant, month)
+                        .isCloseTo(here.state().look().flowerShare(), within(0.15));
+                assertThat(there.state().look().standing())
+                        .isEqualTo(here.state().look().standing());
             }
         });
     }
