@@ -52,4 +52,21 @@ class ColourTest {
     void aWordIsAnsweredByNameOrByEye(String word, String colour, boolean answered) {
         assertThat(ColourWord.parse(word).answeredBy(Colour.parse(colour))).isEqualTo(answered);
     }
+
+    /** Plain leaves: hue 112 to 165°, and darker than gold and lime. */
+    @ParameterizedTest(name = "lightness {0}, hue {1}°: {2}")
+    @CsvSource({
+        "0.5, 140, true",
+        "0.71, 140, true",
+        "0.73, 140, false",
+        "0.5, 113, true",
+        "0.5, 111, false",
+        "0.5, 164, true",
+        "0.5, 166, false"
+    })
+    void theGreenOfPlainLeaves(double lightness, double hue, boolean green) {
+        double radians = Math.toRadians(hue);
+        assertThat(new OkLab(lightness, 0.1 * Math.cos(radians), 0.1 * Math.sin(radians)).isLeafGreen())
+                .isEqualTo(green);
+    }
 }

@@ -117,6 +117,23 @@ class GrowthWayTest {
         assertThat(standard.yearsToHeight(1.2)).isInfinite();
     }
 
+    /** D1: without an ultimate size a slow plant gains most on its ten-year one. */
+    @ParameterizedTest(name = "{0}: {1} m")
+    @CsvSource({"slow, 3.2", "medium, 2.8", "fast, 2.5"})
+    void whereNoUltimateSizeIsKnown(String growth, double metres) {
+        Cultivar tree = Plants.plant("kind=tree height10_m=2 growth=" + growth);
+        assertThat(PlantGrowth.of(tree).height(400).mid()).isCloseTo(metres, within(CM));
+    }
+
+    /** D7: nothing stands still for longer than eight years, so that its ten-year size is there at ten. */
+    @Test
+    void aStandstillHasItsEnd() {
+        PlantGrowth slow = PlantGrowth.of(Plants.plant("kind=tree height10_m=2 slow_start_years=15"));
+        assertThat(slow.height(8).mid()).isCloseTo(0.3, within(1e-9));
+        assertThat(slow.height(9).mid()).isGreaterThan(0.5);
+        assertThat(slow.height(10).mid()).isCloseTo(2, within(1e-6));
+    }
+
     /** Over many plants: size rises with the years, never with shade, and what passes a limit passes it when it says. */
     @Test
     void sizeRisesWithTheYearsAndNeverWithShade() {

@@ -48,6 +48,37 @@ class LookOfYearTest {
         assertThat(in(plant, zone).text()).isEqualTo(here);
     }
 
+    /** E6 to the day: 8b is 14 days ahead of 6b; all of them to the end of June, three quarters by mid July. */
+    @ParameterizedTest(name = "{0}: day {1}")
+    @CsvSource({"4.1..4.3, 78.25", "6.3..7.1, 159.36", "7.1..7.3, 169.5", "7.2..7.3, 183.14", "8.2..9.1, 224.06"})
+    void aDateMovesWithItsSeason(String noted, double day) {
+        Cultivar plant = Plants.plant("flower_colours=pink#e79ab8 bloom_zone=6b bloom=" + noted);
+        GrowingPlace place = zone("8b");
+        assertThat(BloomSpell.of(plant, place.zone(), place.seasons())
+                        .orElseThrow()
+                        .startDay())
+                .isCloseTo(day, within(0.01));
+    }
+
+    /** From a fifth of the flowers on it is in flower, from two fifths of the leaves on their colour shows. */
+    @Test
+    void whenItCountsAsSeen() {
+        Cultivar plant = Plants.plant(
+                "flower_colours=pink#e79ab8 bloom=6.2..8.1 bloom_zone=6b leaf_summer=gold#d9b43a sun_colour_h=");
+        LookOfYear look = new LookOfYear(plant, zone("6b"));
+        // Opens on day 163.2, all of it in ten days; leaves unfold from day 95 to 140.
+        assertThat(look.bloom().get(0).from()).isEqualTo(166);
+        assertThat(look.sights(15)).doesNotContain(LookOfYear.Sight.LEAF);
+        assertThat(look.sights(16)).contains(LookOfYear.Sight.LEAF);
+    }
+
+    @ParameterizedTest(name = "{0} h: reads green {1}")
+    @CsvSource({"4.6, false", "4.5, true", "3, true", "6, false"})
+    void halfWayItReadsGreen(double hours, boolean green) {
+        Cultivar gold = Plants.plant("leaf_summer=gold#d9b43a sun_live_h=3 sun_colour_h=6");
+        assertThat(LeafLight.readsGreen(gold, hours)).isEqualTo(green);
+    }
+
     @Test
     void aLongBloomerIsNeverShorterWhereItIsWarmer() {
         Cultivar plant = Plants.plant("flower_colours=pink#e79ab8 bloom_zone=6b bloom=4.1..11.1");
